@@ -1,0 +1,72 @@
+package rondel.cli;
+
+import java.io.PrintStream;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import rondel.formats.artwork.Artwork;
+import rondel.formats.artwork.ArtworkPlacement;
+import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.fonts.ShippedFonts;
+import rondel.geometry.Point;
+import rondel.job.Job;
+import rondel.job.SheetId;
+
+/** Puts drawings and pictures on a sheet. */
+@Command(name = "place", mixinStandardHelpOptions = true, description = "Puts drawings and pictures on a sheet.")
+final class PlaceCommand implements Callable<Integer> {
+
+    private final PrintStream out;
+
+    @Mixin
+    private JobChange change;
+
+    @Parameters(index = "1..*", arity = "1..*", paramLabel = "FILE", description = "SVG, PNG or JPEG files")
+    private List<Path> files;
+
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number, from 1")
+    private int sheet;
+
+    @Option(
+            names = "--at",
+            paramLabel = "X,Y",
+            converter = SizeConverter.class,
+            description = "where the top left corner goes; the middle of the sheet without it")
+    private Point at;
+
+    @Option(names = "--width", paramLabel = "W", converter = LengthConverter.class, description = "exact width")
+    private Double width;
+
+    @Option(names = "--height", paramLabel = "H", converter = LengthConverter.class, description = "exact height")
+    private Double height;
+
+    PlaceCommand(PrintStream out) {
+        this.out = out;
+    }
+
+    @Override
+    public Integer call() {
+        Job job = change.read();
+        SheetId id = JobChange.sheet(job, sheet);
+        ArtworkReader reader = new ArtworkReader(new ShippedFonts());
+        ArtworkPlacement placement = new ArtworkPlacement(optional(width), optional(height), Optional.ofNullable(at));
+        for (Path file : files) {
+            Artwork artwork = reader.read(file);
+            ArtworkPlacement.Placed placed = placement.onto(job.sheet(id), artwork);
+            placed.findings().forEach(f -> out.println(f.sentence()));
+            job = placed.operation().apply(job);
+        }
+        change.write(job);
+        return 0;
+    }
+
+    private static OptionalDouble optional(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

@@ -1,0 +1,56 @@
+package rondel.cli;
+
+import java.io.PrintStream;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** The commands that need no window. */
+@Command(
+        name = "rondel",
+        mixinStandardHelpOptions = true,
+        version = "Rondel 0.1.0",
+        description = "A bench for things that get printed, cut, folded and stuck.")
+public final class RondelCommand implements Callable<Integer> {
+
+    @CommandLine.Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        spec.commandLine().usage(spec.commandLine().getOut());
+        return CommandLine.ExitCode.USAGE;
+    }
+
+    /** Runs a command line.
+     *
+     * @param others further commands, which the launcher adds: those that need a window
+     * @return 0, 1 for what failed with one line on {@code err}, or 2 for wrong usage */
+    public static int run(String[] args, PrintStream out, PrintStream err, Map<String, Object> others) {
+        CommandLine line = new CommandLine(new RondelCommand())
+                .addSubcommand(new NewCommand(out))
+                .addSubcommand(new PlaceCommand(out))
+                .addSubcommand(new InfoCommand(out))
+                .addSubcommand(new ApplyCommand())
+                .addSubcommand(new OperationsCommand(out))
+                .addSubcommand(new ConvertCommand(out, err))
+                .addSubcommand(new ExportCommand());
+        others.forEach(line::addSubcommand);
+        line.setCaseInsensitiveEnumValuesAllowed(true)
+                .setOut(new java.io.PrintWriter(out, true))
+                .setErr(new java.io.PrintWriter(err, true))
+                .setExecutionExceptionHandler((e, c, parsed) -> failed(e, err));
+        int code = line.execute(args);
+        out.flush();
+        return code;
+    }
+
+    private static int failed(Throwable e, PrintStream err) {
+        err.println(e instanceof Refusal ? e.getMessage() : Words.of("cli.unexpected", e));
+        return CommandLine.ExitCode.SOFTWARE;
+    }
+}

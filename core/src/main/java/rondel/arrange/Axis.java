@@ -1,0 +1,7 @@
+package rondel.arrange;
+
+/** Left to right, or top to bottom. */
+public enum Axis {
+    HORIZONTAL,
+    VERTICAL
+}

@@ -1,0 +1,36 @@
+package rondel.arrange;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.Tree;
+
+/** Drops groups that an edit has emptied; a group that was empty before stays. */
+final class EmptyGroups {
+
+    private EmptyGroups() {}
+
+    static Job dissolvedSince(Job before, Job after) {
+        Set<ElementId> emptyBefore = empty(before);
+        Job job = after;
+        for (; ; ) {
+            Set<ElementId> gone = empty(job);
+            gone.removeAll(emptyBefore);
+            if (gone.isEmpty()) {
+                return job;
+            }
+            job = Tree.expand(job, gone, (e, toSheet) -> List.of());
+        }
+    }
+
+    private static Set<ElementId> empty(Job job) {
+        return job.everything()
+                .filter(e -> e instanceof GroupElement g && g.children().isEmpty())
+                .map(Element::id)
+                .collect(Collectors.toSet());
+    }
+}

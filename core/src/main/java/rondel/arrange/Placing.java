@@ -1,0 +1,58 @@
+package rondel.arrange;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+
+/** Gives elements ids that are free in a job: their own where it is free, else the next number's. */
+final class Placing {
+
+    private final Set<String> taken = new HashSet<>();
+    private long next;
+
+    Placing(Job job) {
+        job.everything().forEach(e -> taken.add(e.id().value()));
+        next = job.nextNumber();
+    }
+
+    long next() {
+        return next;
+    }
+
+    ElementId freshId() {
+        String id;
+        do {
+            id = "e" + next++;
+        } while (!taken.add(id));
+        return new ElementId(id);
+    }
+
+    /** The elements, each with an id of its own. */
+    List<Element> keepingFreeIds(List<Element> elements) {
+        List<Element> placed = new ArrayList<>(elements.size());
+        for (Element e : elements) {
+            String own = e.id().value();
+            ElementId id = !own.isEmpty() && taken.add(own) ? e.id() : freshId();
+            placed.add(within(e, Optional.of(id)));
+        }
+        return placed;
+    }
+
+    List<Element> withFreshIds(List<Element> elements) {
+        return elements.stream().map(e -> within(e, Optional.empty())).toList();
+    }
+
+    private Element within(Element e, Optional<ElementId> id) {
+        Element own = e.with(t -> t.withId(id.orElseGet(this::freshId)));
+        if (own instanceof GroupElement g) {
+            return g.withChildren(id.isPresent() ? keepingFreeIds(g.children()) : withFreshIds(g.children()));
+        }
+        return own;
+    }
+}

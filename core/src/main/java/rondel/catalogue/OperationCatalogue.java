@@ -1,0 +1,118 @@
+package rondel.catalogue;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rondel.arrange.Axis;
+import rondel.arrange.Delete;
+import rondel.arrange.Duplicate;
+import rondel.arrange.Flip;
+import rondel.arrange.Group;
+import rondel.arrange.Hide;
+import rondel.arrange.Lock;
+import rondel.arrange.Lower;
+import rondel.arrange.Move;
+import rondel.arrange.MoveTo;
+import rondel.arrange.Place;
+import rondel.arrange.Raise;
+import rondel.arrange.Rename;
+import rondel.arrange.Resize;
+import rondel.arrange.Rotate;
+import rondel.arrange.SetFill;
+import rondel.arrange.SetRole;
+import rondel.arrange.SetStroke;
+import rondel.arrange.ToBack;
+import rondel.arrange.ToFront;
+import rondel.arrange.TurnTo;
+import rondel.arrange.Ungroup;
+import rondel.geometry.Anchor;
+import rondel.geometry.Box;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.Paint;
+import rondel.job.Rgba;
+import rondel.job.Role;
+import rondel.job.ShapeElement;
+import rondel.job.SheetId;
+import rondel.job.Stroke;
+import rondel.job.Traits;
+import rondel.sheets.AddSheet;
+import rondel.sheets.SetMargins;
+import rondel.sheets.SetPaper;
+import rondel.sheets.SetSheetSize;
+import rondel.sheets.SetTitle;
+import rondel.sheets.SetUnit;
+import rondel.units.LengthUnit;
+
+/** Every operation there is. A new one is added here and nowhere else: recipes, the journal and the list that the
+ *  command line prints all read from here. */
+public final class OperationCatalogue {
+
+    private static final SheetId SHEET = new SheetId("sheet-1");
+    private static final Rgba SEA_GREEN = new Rgba(0x1f, 0x6f, 0x6b, 255);
+    private static final List<ElementId> LEAF = List.of(new ElementId("leaf"));
+    private static final List<ElementId> CLUSTER = List.of(new ElementId("cluster"));
+
+    private OperationCatalogue() {}
+
+    public static List<OperationKind> kinds() {
+        Element tag = square("tag", 0, 0, 20);
+        return List.of(
+                OperationKind.of(new Place(SHEET, List.of(tag), List.of())),
+                OperationKind.of(new Move(LEAF, 6.35, -3)),
+                OperationKind.of(new MoveTo(LEAF, 25.4, 25.4, Anchor.TOP_LEFT)),
+                OperationKind.of(new Resize(
+                        LEAF, OptionalDouble.of(69.85), OptionalDouble.empty(), true, Anchor.CENTRE, Resize.Frame.OWN)),
+                OperationKind.of(new Rotate(LEAF, 15, Anchor.CENTRE)),
+                OperationKind.of(new TurnTo(LEAF, 37.5)),
+                OperationKind.of(new Flip(LEAF, Axis.HORIZONTAL)),
+                OperationKind.of(new Duplicate(LEAF, 12.7, 0)),
+                OperationKind.of(new Delete(LEAF)),
+                OperationKind.of(new Group(List.of(new ElementId("leaf"), new ElementId("stem")), "Spray")),
+                OperationKind.of(new Ungroup(CLUSTER, false)),
+                OperationKind.of(new Rename(LEAF, "Leaf, left")),
+                OperationKind.of(new Hide(LEAF, true)),
+                OperationKind.of(new Lock(LEAF, true)),
+                OperationKind.of(new Raise(LEAF)),
+                OperationKind.of(new Lower(LEAF)),
+                OperationKind.of(new ToFront(LEAF)),
+                OperationKind.of(new ToBack(LEAF)),
+                OperationKind.of(new SetFill(LEAF, Paint.solid(SEA_GREEN))),
+                OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),
+                OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
+                OperationKind.of(new AddSheet("Back", 215.9, 279.4)),
+                OperationKind.of(new SetSheetSize(SHEET, 304.8, 304.8)),
+                OperationKind.of(new SetMargins(SHEET, 3, 6.35)),
+                OperationKind.of(new SetPaper(SHEET, Optional.of(new Rgba(0xfb, 0xf7, 0xee, 255)))),
+                OperationKind.of(new SetTitle("Tide stickers")),
+                OperationKind.of(new SetUnit(LengthUnit.IN)));
+    }
+
+    public static Optional<OperationKind> named(String name) {
+        return kinds().stream().filter(k -> k.name().equals(name)).findFirst();
+    }
+
+    /** The small job that every example can be applied to: a leaf, a stem, and a cluster of two dots. */
+    public static Job sample() {
+        Element cluster = GroupElement.of(
+                Traits.named("Cluster").withId(new ElementId("cluster")),
+                List.of(square("dot-1", 60, 10, 5), square("dot-2", 70, 10, 5)));
+        return Job.blank("Sample", LengthUnit.MM, 304.8, 304.8)
+                .withSheet(
+                        SHEET,
+                        s -> s.withElements(List.of(square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster)));
+    }
+
+    private static Element square(String id, double x, double y, double side) {
+        return new ShapeElement(
+                Traits.named(id).withId(new ElementId(id)),
+                Outline.rectangle(new Box(x, y, side, side)),
+                FillRule.NON_ZERO,
+                Paint.solid(SEA_GREEN),
+                Optional.empty());
+    }
+}

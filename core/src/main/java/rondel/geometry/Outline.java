@@ -1,0 +1,142 @@
+package rondel.geometry;
+
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
+import java.util.Arrays;
+import java.util.Optional;
+
+/**
+ * Immutable contours made of straight lines, quadratic and cubic Béziers. A contour starts with a move and may be closed.
+ * Coordinates are finite; the unit is that of the space the outline lives in (mm, unless an element scales it).
+ */
+public final class Outline {
+
+    public static final Outline EMPTY = new Outline(new byte[0], new double[0]);
+
+    static final byte MOVE = PathIterator.SEG_MOVETO;
+    static final byte LINE = PathIterator.SEG_LINETO;
+    static final byte QUAD = PathIterator.SEG_QUADTO;
+    static final byte CUBIC = PathIterator.SEG_CUBICTO;
+    static final byte CLOSE = PathIterator.SEG_CLOSE;
+
+    final byte[] verbs;
+    final double[] coords;
+    private final Optional<Box> bounds;
+
+    Outline(byte[] verbs, double[] coords) {
+        this.verbs = verbs;
+        this.coords = coords;
+        this.bounds = OutlineBounds.of(verbs, coords, Affine.IDENTITY);
+    }
+
+    /** Copies the contours of any AWT shape. */
+    public static Outline of(Shape shape) {
+        OutlineBuilder builder = new OutlineBuilder();
+        double[] c = new double[6];
+        for (PathIterator it = shape.getPathIterator(null); !it.isDone(); it.next()) {
+            switch (it.currentSegment(c)) {
+                case PathIterator.SEG_MOVETO -> builder.moveTo(c[0], c[1]);
+                case PathIterator.SEG_LINETO -> builder.lineTo(c[0], c[1]);
+                case PathIterator.SEG_QUADTO -> builder.quadTo(c[0], c[1], c[2], c[3]);
+                case PathIterator.SEG_CUBICTO -> builder.cubicTo(c[0], c[1], c[2], c[3], c[4], c[5]);
+                default -> builder.close();
+            }
+        }
+        return builder.build();
+    }
+
+    public static Outline rectangle(Box box) {
+        return new OutlineBuilder()
+                .moveTo(box.x(), box.y())
+                .lineTo(box.right(), box.y())
+                .lineTo(box.right(), box.bottom())
+                .lineTo(box.x(), box.bottom())
+                .close()
+                .build();
+    }
+
+    public boolean isEmpty() {
+        return verbs.length == 0;
+    }
+
+    /** How many segments, moves and closes there are. */
+    public int size() {
+        return verbs.length;
+    }
+
+    /** The exact bounds of the curves, not of their control points; nothing for an empty outline. */
+    public Optional<Box> bounds() {
+        return bounds;
+    }
+
+    /** The exact bounds after {@code affine}. */
+    public Optional<Box> bounds(Affine affine) {
+        if (bounds.isEmpty()) {
+            return bounds;
+        }
+        boolean axesStay = affine.b() == 0 && affine.c() == 0 || affine.a() == 0 && affine.d() == 0;
+        return axesStay ? bounds.map(b -> b.transformed(affine)) : OutlineBounds.of(verbs, coords, affine);
+    }
+
+    public Outline transformed(Affine affine) {
+        if (affine.equals(Affine.IDENTITY) || isEmpty()) {
+            return this;
+        }
+        double[] moved = new double[coords.length];
+        for (int i = 0; i < coords.length; i += 2) {
+            moved[i] = affine.a() * coords[i] + affine.c() * coords[i + 1] + affine.e();
+            moved[i + 1] = affine.b() * coords[i] + affine.d() * coords[i + 1] + affine.f();
+        }
+        return new Outline(verbs, moved);
+    }
+
+    /** Both outlines as one, this one's contours first. */
+    public Outline plus(Outline other) {
+        if (isEmpty()) {
+            return other;
+        }
+        if (other.isEmpty()) {
+            return this;
+        }
+        byte[] v = Arrays.copyOf(verbs, verbs.length + other.verbs.length);
+        System.arraycopy(other.verbs, 0, v, verbs.length, other.verbs.length);
+        double[] c = Arrays.copyOf(coords, coords.length + other.coords.length);
+        System.arraycopy(other.coords, 0, c, coords.length, other.coords.length);
+        return new Outline(v, c);
+    }
+
+    public int contours() {
+        int n = 0;
+        for (byte verb : verbs) {
+            n += verb == MOVE ? 1 : 0;
+        }
+        return n;
+    }
+
+    /** A view for Java 2D; nothing is copied. */
+    public Shape toShape(FillRule rule) {
+        return new OutlineShape(this, rule);
+    }
+
+    /** Walks the segments; coordinates pass through {@code affine}. */
+    public PathIterator iterator(AffineTransform affine, FillRule rule) {
+        return new OutlineIterator(this, affine, rule);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof Outline o && Arrays.equals(verbs, o.verbs) && Arrays.equals(coords, o.coords);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * Arrays.hashCode(verbs) + Arrays.hashCode(coords);
+    }
+
+    @Override
+    public String toString() {
+        return "Outline[" + contours() + " contours, " + verbs.length + " segments, " + bounds.orElse(null) + "]";
+    }
+}

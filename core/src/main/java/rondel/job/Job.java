@@ -1,0 +1,86 @@
+package rondel.job;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import rondel.units.LengthUnit;
+import rondel.words.Refusal;
+
+/** One document, immutable. Every edit makes a new one that shares what did not change.
+ *
+ * @param unit what lengths are shown in; geometry is in mm whatever it says
+ * @param media every picture that an element or a paint uses
+ * @param nextNumber counts up so that new elements get ids no other ever had */
+public record Job(
+        String title, LengthUnit unit, List<Sheet> sheets, Map<MediaId, Media> media, long nextNumber, Extras extras) {
+
+    public Job {
+        sheets = List.copyOf(sheets);
+        media = Map.copyOf(media);
+    }
+
+    /** A job with one empty sheet, lengths in mm. */
+    public static Job blank(String title, LengthUnit unit, double width, double height) {
+        return new Job(
+                title,
+                unit,
+                List.of(Sheet.of(new SheetId("sheet-1"), "Sheet 1", width, height)),
+                Map.of(),
+                1,
+                Extras.NONE);
+    }
+
+    public Sheet sheet(SheetId id) {
+        return sheets.stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Refusal.of("job.noSheet", id));
+    }
+
+    public Optional<Located> find(ElementId id) {
+        return sheets.stream().flatMap(s -> Located.in(s, id).stream()).findFirst();
+    }
+
+    /** The element with its place in the tree.
+     *
+     * @throws Refusal if the job has none with that id */
+    public Located located(ElementId id) {
+        return find(id).orElseThrow(() -> Refusal.of("job.noElement", id));
+    }
+
+    public Stream<Element> everything() {
+        return sheets.stream().flatMap(s -> s.elements().stream()).flatMap(GroupElement::everything);
+    }
+
+    public Job withTitle(String other) {
+        return new Job(other, unit, sheets, media, nextNumber, extras);
+    }
+
+    public Job withUnit(LengthUnit other) {
+        return new Job(title, other, sheets, media, nextNumber, extras);
+    }
+
+    public Job withSheets(List<Sheet> other) {
+        return new Job(title, unit, other, media, nextNumber, extras);
+    }
+
+    public Job withNextNumber(long other) {
+        return new Job(title, unit, sheets, media, other, extras);
+    }
+
+    public Job withMedia(Iterable<Media> more) {
+        Map<MediaId, Media> all = new LinkedHashMap<>(media);
+        more.forEach(m -> all.putIfAbsent(m.id(), m));
+        return all.size() == media.size() ? this : new Job(title, unit, sheets, all, nextNumber, extras);
+    }
+
+    public Job withSheet(SheetId id, UnaryOperator<Sheet> change) {
+        List<Sheet> changed = new ArrayList<>(sheets);
+        changed.set(sheets.indexOf(sheet(id)), change.apply(sheet(id)));
+        return withSheets(changed);
+    }
+}

@@ -1,0 +1,12 @@
+package rondel.job;
+
+/** How an element is made. A guide never is. */
+public enum Role {
+    PRINT,
+    CUT,
+    KISS_CUT,
+    SCORE,
+    DRAW,
+    STITCH,
+    GUIDE
+}

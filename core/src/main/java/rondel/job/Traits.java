@@ -1,0 +1,59 @@
+package rondel.job;
+
+import rondel.geometry.Affine;
+
+/** What every element has, whatever its kind.
+ *
+ * @param name as the person sees it; empty for one that was never named
+ * @param placement from the element's own space to its parent's
+ * @param opacity 0 to 1, of the element as a whole */
+public record Traits(
+        ElementId id,
+        String name,
+        Affine placement,
+        Role role,
+        boolean locked,
+        boolean hidden,
+        double opacity,
+        Extras extras) {
+
+    /** The id of an element that is not in a job yet; the job gives it one when it is placed. */
+    public static final ElementId UNPLACED = new ElementId("");
+
+    public static Traits named(String name) {
+        return new Traits(UNPLACED, name, Affine.IDENTITY, Role.PRINT, false, false, 1, Extras.NONE);
+    }
+
+    public Traits withId(ElementId other) {
+        return new Traits(other, name, placement, role, locked, hidden, opacity, extras);
+    }
+
+    public Traits withName(String other) {
+        return new Traits(id, other, placement, role, locked, hidden, opacity, extras);
+    }
+
+    public Traits withPlacement(Affine other) {
+        return new Traits(id, name, other, role, locked, hidden, opacity, extras);
+    }
+
+    public Traits withRole(Role other) {
+        return new Traits(id, name, placement, other, locked, hidden, opacity, extras);
+    }
+
+    public Traits withLocked(boolean other) {
+        return new Traits(id, name, placement, role, other, hidden, opacity, extras);
+    }
+
+    public Traits withHidden(boolean other) {
+        return new Traits(id, name, placement, role, locked, other, opacity, extras);
+    }
+
+    public Traits withOpacity(double other) {
+        return new Traits(id, name, placement, role, locked, hidden, other, extras);
+    }
+
+    /** Moved, sized or turned in the parent's space. */
+    public Traits placedBy(Affine affine) {
+        return withPlacement(affine.times(placement));
+    }
+}

@@ -1,0 +1,114 @@
+package rondel.job;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import rondel.geometry.Affine;
+
+/** Rewrites an element tree; branches that nothing touches are the same objects afterwards. */
+public final class Tree {
+
+    private Tree() {}
+
+    /** Every element whose id is in {@code ids} becomes what {@code change} makes of it, given the map from its parent's
+     *  space to the sheet. What lies inside a changed element is left to {@code change}. */
+    public static Job replace(Job job, Set<ElementId> ids, BiFunction<Element, Affine, Element> change) {
+        return eachSheet(
+                job,
+                elements -> replace(elements, ids, Affine.IDENTITY, (e, toSheet) -> List.of(change.apply(e, toSheet))));
+    }
+
+    /** As {@link #replace}, but an element may become none or several. */
+    public static Job expand(Job job, Set<ElementId> ids, BiFunction<Element, Affine, List<Element>> change) {
+        return eachSheet(job, elements -> replace(elements, ids, Affine.IDENTITY, change));
+    }
+
+    /** Applies {@code change} to each list of siblings that holds one of {@code ids}. */
+    public static Job siblings(Job job, Set<ElementId> ids, UnaryOperator<List<Element>> change) {
+        return eachSheet(job, elements -> siblings(elements, ids, change));
+    }
+
+    /** The ids of {@code ids} that have no ancestor among them: moving a group moves what is in it. */
+    public static Set<ElementId> outermost(Job job, Iterable<ElementId> ids) {
+        Set<ElementId> wanted = new HashSet<>();
+        ids.forEach(wanted::add);
+        Set<ElementId> kept = new HashSet<>();
+        for (Sheet sheet : job.sheets()) {
+            outermost(sheet.elements(), wanted, kept);
+        }
+        return kept;
+    }
+
+    public static boolean any(Element element, Predicate<Element> test) {
+        return GroupElement.everything(element).anyMatch(test);
+    }
+
+    private static void outermost(List<Element> elements, Set<ElementId> wanted, Set<ElementId> kept) {
+        for (Element e : elements) {
+            if (wanted.contains(e.id())) {
+                kept.add(e.id());
+            } else {
+                outermost(e.children(), wanted, kept);
+            }
+        }
+    }
+
+    private static Job eachSheet(Job job, UnaryOperator<List<Element>> change) {
+        List<Sheet> sheets = new ArrayList<>(job.sheets());
+        boolean changed = false;
+        for (int i = 0; i < sheets.size(); i++) {
+            Sheet sheet = sheets.get(i);
+            List<Element> elements = change.apply(sheet.elements());
+            if (elements != sheet.elements()) {
+                sheets.set(i, sheet.withElements(elements));
+                changed = true;
+            }
+        }
+        return changed ? job.withSheets(sheets) : job;
+    }
+
+    private static List<Element> replace(
+            List<Element> elements,
+            Set<ElementId> ids,
+            Affine toSheet,
+            BiFunction<Element, Affine, List<Element>> change) {
+        List<Element> result = new ArrayList<>(elements.size());
+        boolean changed = false;
+        for (Element e : elements) {
+            if (ids.contains(e.id())) {
+                result.addAll(change.apply(e, toSheet));
+                changed = true;
+            } else if (e instanceof GroupElement g) {
+                List<Element> children = replace(g.children(), ids, toSheet.times(g.placement()), change);
+                changed |= children != g.children();
+                result.add(children == g.children() ? g : g.withChildren(children));
+            } else {
+                result.add(e);
+            }
+        }
+        return changed ? result : elements;
+    }
+
+    private static List<Element> siblings(
+            List<Element> elements, Set<ElementId> ids, UnaryOperator<List<Element>> change) {
+        List<Element> result = new ArrayList<>(elements.size());
+        boolean changed = false;
+        boolean here = false;
+        for (Element e : elements) {
+            here |= ids.contains(e.id());
+            if (e instanceof GroupElement g) {
+                List<Element> children = siblings(g.children(), ids, change);
+                changed |= children != g.children();
+                result.add(children == g.children() ? g : g.withChildren(children));
+            } else {
+                result.add(e);
+            }
+        }
+        List<Element> list = changed ? result : elements;
+        return here ? change.apply(list) : list;
+    }
+}

@@ -1,0 +1,11 @@
+package rondel.operation;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+
+/** Marks a record's number as a length in mm. In JSON it may also be text with a unit, as {@code "2 3/4 in"}. */
+@Retention(RetentionPolicy.RUNTIME)
+@Target(ElementType.RECORD_COMPONENT)
+public @interface Mm {}

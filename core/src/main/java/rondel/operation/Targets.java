@@ -1,0 +1,59 @@
+package rondel.operation;
+
+import java.util.Collection;
+import java.util.Set;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Job;
+import rondel.job.Located;
+import rondel.job.Tree;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** The elements that an operation may touch, checked. */
+public final class Targets {
+
+    private Targets() {}
+
+    /** The outermost of {@code ids}, all there and none locked or in a locked group.
+     *
+     * @throws Refusal naming the first that is missing or locked, or if none is named */
+    public static Set<ElementId> unlocked(Job job, Collection<ElementId> ids) {
+        Set<ElementId> found = existing(job, ids);
+        for (ElementId id : found) {
+            Located at = job.located(id);
+            Element locked = at.element().locked()
+                    ? at.element()
+                    : at.ancestors().stream()
+                            .filter(Element::locked)
+                            .findFirst()
+                            .orElse(null);
+            if (locked != null) {
+                throw Refusal.of("operation.locked", display(locked));
+            }
+        }
+        return found;
+    }
+
+    /** The outermost of {@code ids}, all there. */
+    public static Set<ElementId> existing(Job job, Collection<ElementId> ids) {
+        if (ids.isEmpty()) {
+            throw Refusal.of("operation.nothingNamed");
+        }
+        ids.forEach(job::located);
+        return Tree.outermost(job, ids);
+    }
+
+    /** The element's name, or the word for its kind where it has none. */
+    public static String display(Element e) {
+        return e.name().isBlank() ? Words.of("kind." + e.kind()) : e.name();
+    }
+
+    /** The finite number given, or a refusal that names the field. */
+    public static double finite(double value, String field) {
+        if (!Double.isFinite(value)) {
+            throw Refusal.of("operation.notFinite", field);
+        }
+        return value;
+    }
+}

@@ -1,0 +1,230 @@
+package rondel.paint;
+
+import java.awt.AlphaComposite;
+import java.awt.Composite;
+import java.awt.Graphics2D;
+import java.awt.Rectangle;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Media;
+import rondel.job.MediaId;
+import rondel.job.Paint;
+import rondel.job.PictureElement;
+import rondel.job.Role;
+import rondel.job.ShapeElement;
+import rondel.job.Sheet;
+import rondel.job.Stroke;
+import rondel.job.TextElement;
+
+/**
+ * Paints sheets and elements onto a Graphics2D whose transform takes mm to pixels and whose clip is its picture. The one painter for screen,
+ * thumbnails and pictures, so that what is seen is what is made. Safe on any thread; a graphics is used by one thread.
+ */
+public final class Painter {
+
+    private final Map<MediaId, Media> media;
+    private final PictureSource pictures;
+    private final Predicate<Element> shown;
+
+    public Painter(Map<MediaId, Media> media, PictureSource pictures) {
+        this(media, pictures, e -> !e.hidden() && e.role() != Role.GUIDE);
+    }
+
+    private Painter(Map<MediaId, Media> media, PictureSource pictures, Predicate<Element> shown) {
+        this.media = media;
+        this.pictures = pictures;
+        this.shown = shown;
+    }
+
+    /** A painter that leaves these elements out, wherever in the tree they stand. */
+    public Painter without(java.util.Set<ElementId> ids) {
+        return ids.isEmpty() ? this : new Painter(media, pictures, e -> shown.test(e) && !ids.contains(e.id()));
+    }
+
+    /** Paints the paper, where the sheet has a colour, and all elements; what reaches past the trim is painted too. */
+    public void sheet(Graphics2D g, Sheet sheet) {
+        sheet.paper().ifPresent(colour -> {
+            g.setColor(Colours.awt(colour));
+            Box t = sheet.trim();
+            g.fill(new java.awt.geom.Rectangle2D.Double(t.x(), t.y(), t.width(), t.height()));
+        });
+        elements(g, sheet.elements());
+    }
+
+    /** Paints elements back to front. */
+    public void elements(Graphics2D g, List<Element> elements) {
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        for (Element e : elements) {
+            if (shown.test(e)) {
+                element(g, e);
+            }
+        }
+    }
+
+    private void element(Graphics2D g, Element e) {
+        if (e.opacity() <= 0 || !inView(g, e)) {
+            return;
+        }
+        AffineTransform before = g.getTransform();
+        switch (e) {
+            case ShapeElement s -> {
+                g.transform(s.placement().toAwt());
+                drawn(g, s.outline(), s.rule(), s.fill(), s.stroke(), s.opacity());
+            }
+            case TextElement t -> {
+                g.transform(t.placement().toAwt());
+                drawn(g, t.outline(), FillRule.NON_ZERO, t.fill(), t.stroke(), t.opacity());
+            }
+            case PictureElement p -> {
+                g.transform(p.placement().toAwt());
+                picture(g, p);
+            }
+            case GroupElement group -> group(g, group);
+        }
+        g.setTransform(before);
+    }
+
+    private static boolean inView(Graphics2D g, Element e) {
+        Optional<Box> ink = PaintedExtent.of(e, Affine.of(g.getTransform()));
+        Rectangle view = Layer.deviceClip(g);
+        return ink.isPresent() && ink.get().grown(1).intersects(new Box(view.x, view.y, view.width, view.height));
+    }
+
+    private void drawn(
+            Graphics2D g, Outline outline, FillRule rule, Paint fill, Optional<Stroke> stroke, double opacity) {
+        boolean filled = fill.visible();
+        boolean stroked = stroke.isPresent() && stroke.get().visible();
+        if (opacity < 1 && filled && stroked) {
+            Layer layer = Layer.over(g);
+            drawn(layer.graphics(), outline, rule, fill, stroke, 1);
+            layer.flatten(opacity);
+            return;
+        }
+        Composite before = g.getComposite();
+        if (opacity < 1) {
+            g.setComposite(AlphaComposite.SrcOver.derive((float) opacity));
+        }
+        Shape shape = outline.toShape(rule);
+        if (filled) {
+            area(g, shape, outline.bounds(), fill);
+        }
+        if (stroked) {
+            line(g, shape, outline.bounds(), stroke.get());
+        }
+        g.setComposite(before);
+    }
+
+    private void area(Graphics2D g, Shape shape, Optional<Box> bounds, Paint paint) {
+        if (paint instanceof Paint.Tiles tiles) {
+            tiles(g, shape, bounds, tiles);
+        } else {
+            g.setPaint(Colours.awt(paint));
+            g.fill(shape);
+        }
+    }
+
+    private void line(Graphics2D g, Shape shape, Optional<Box> bounds, Stroke stroke) {
+        java.awt.Stroke pen = Pens.of(stroke);
+        if (stroke.paint() instanceof Paint.Tiles tiles) {
+            tiles(g, pen.createStrokedShape(shape), bounds.map(b -> b.grown(stroke.width() * 2)), tiles);
+        } else {
+            g.setPaint(Colours.awt(stroke.paint()));
+            g.setStroke(pen);
+            g.draw(shape);
+        }
+    }
+
+    /** Paints every copy of the tile that reaches the shape, then keeps what is inside the shape. */
+    private void tiles(Graphics2D g, Shape shape, Optional<Box> bounds, Paint.Tiles tiles) {
+        Optional<Affine> back = tiles.placement().inverse();
+        Box tile = tiles.tile();
+        if (back.isEmpty() || bounds.isEmpty() || !(tile.width() > 0 && tile.height() > 0)) {
+            return;
+        }
+        Layer layer = Layer.over(g);
+        Graphics2D inside = layer.graphics();
+        Optional<Affine> toUser = Affine.of(inside.getTransform()).inverse();
+        Rectangle device = Layer.deviceClip(inside);
+        Box view = toUser.map(u -> new Box(device.x, device.y, device.width, device.height).transformed(u))
+                .orElse(bounds.get());
+        Optional<Box> reach = bounds.get().intersection(view).map(b -> b.transformed(back.get()));
+        if (reach.isPresent()) {
+            inside.transform(tiles.placement().toAwt());
+            new TilePainting(this, tiles).cover(inside, reach.get());
+            layer.keepInside(shape);
+            layer.flatten(1);
+        }
+    }
+
+    private void picture(Graphics2D g, PictureElement p) {
+        Media source = media.get(p.media());
+        Box frame = p.frame();
+        if (source == null) {
+            g.setColor(Colours.MISSING);
+            g.fill(new java.awt.geom.Rectangle2D.Double(frame.x(), frame.y(), frame.width(), frame.height()));
+            return;
+        }
+        Affine toDevice = Affine.of(g.getTransform());
+        double scale = Math.max(
+                Math.hypot(toDevice.a(), toDevice.b()) * frame.width() / source.width(),
+                Math.hypot(toDevice.c(), toDevice.d()) * frame.height() / source.height());
+        BufferedImage pixels = pictures.pixels(source, Math.max(scale, 1e-6));
+        Composite before = g.getComposite();
+        if (p.opacity() < 1) {
+            g.setComposite(AlphaComposite.SrcOver.derive((float) p.opacity()));
+        }
+        AffineTransform place = AffineTransform.getTranslateInstance(frame.x(), frame.y());
+        place.scale(frame.width() / pixels.getWidth(), frame.height() / pixels.getHeight());
+        g.drawImage(pixels, place, null);
+        g.setComposite(before);
+    }
+
+    private void group(Graphics2D g, GroupElement group) {
+        boolean clipped = group.clip().isPresent() && !clipIsIdle(group);
+        if (group.opacity() >= 1 && !clipped && group.mask().isEmpty()) {
+            g.transform(group.placement().toAwt());
+            elements(g, group.children());
+            return;
+        }
+        g.transform(group.placement().toAwt());
+        Layer layer = Layer.over(g);
+        elements(layer.graphics(), group.children());
+        if (clipped) {
+            layer.keepInside(
+                    group.clip().get().outline().toShape(group.clip().get().rule()));
+        }
+        group.mask().ifPresent(mask -> {
+            Layer veil = Layer.over(layer.graphics());
+            veil.graphics().clip(Outline.rectangle(mask.area()).toShape(FillRule.NON_ZERO));
+            elements(veil.graphics(), mask.content());
+            layer.keepWhere(veil, mask.kind());
+        });
+        layer.flatten(group.opacity());
+    }
+
+    /** A rectangular clip around everything changes nothing. */
+    private static boolean clipIsIdle(GroupElement group) {
+        Outline clip = group.clip().orElseThrow().outline();
+        Optional<Box> box = clip.bounds();
+        return box.isPresent()
+                && clip.equals(Outline.rectangle(box.get()))
+                && group.children().stream().allMatch(c -> PaintedExtent.of(c, Affine.IDENTITY)
+                        .map(box.get()::contains)
+                        .orElse(true));
+    }
+}

@@ -1,0 +1,28 @@
+package rondel.sheets;
+
+import java.util.ArrayList;
+import java.util.List;
+import rondel.job.Job;
+import rondel.job.Sheet;
+import rondel.job.SheetId;
+import rondel.operation.Mm;
+import rondel.operation.Operation;
+import rondel.words.Words;
+
+/** Adds an empty sheet of exact size after the last one. */
+public record AddSheet(String name, @Mm double width, @Mm double height) implements Operation {
+
+    @Override
+    public Job apply(Job job) {
+        SheetSize.check(width, height);
+        long number = job.nextNumber();
+        List<Sheet> all = new ArrayList<>(job.sheets());
+        all.add(Sheet.of(new SheetId("sheet-" + number), name, width, height));
+        return job.withSheets(all).withNextNumber(number + 1);
+    }
+
+    @Override
+    public String label() {
+        return Words.of("operation.addSheet");
+    }
+}

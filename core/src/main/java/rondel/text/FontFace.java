@@ -1,0 +1,82 @@
+package rondel.text;
+
+import static org.lwjgl.util.harfbuzz.HarfBuzz.*;
+import static org.lwjgl.util.harfbuzz.OpenType.hb_ot_name_get_utf16;
+
+import java.nio.ByteBuffer;
+import java.util.Locale;
+import org.lwjgl.system.MemoryStack;
+import org.lwjgl.system.MemoryUtil;
+import rondel.words.Refusal;
+
+/** One face of a font file, held by HarfBuzz for as long as the application runs. */
+public final class FontFace {
+
+    private static final int FAMILY = 1;
+    private static final int TYPOGRAPHIC_FAMILY = 16;
+
+    private final long font;
+    private final int unitsPerEm;
+    private final String family;
+    private final int weight;
+    private final boolean italic;
+
+    /** @param file the bytes of a .ttf or .otf file
+     *  @param name how to call the file in a refusal */
+    public FontFace(byte[] file, String name) {
+        ByteBuffer bytes = MemoryUtil.memAlloc(file.length);
+        bytes.put(file).flip();
+        long blob = hb_blob_create(bytes, HB_MEMORY_MODE_READONLY, 0, null);
+        long face = hb_face_create_or_fail(blob, 0);
+        if (face == 0) {
+            hb_blob_destroy(blob);
+            MemoryUtil.memFree(bytes);
+            throw Refusal.of("font.unreadable", name);
+        }
+        this.font = hb_font_create(face);
+        this.unitsPerEm = hb_face_get_upem(face);
+        hb_font_set_scale(font, unitsPerEm, unitsPerEm);
+        String typographic = name(face, TYPOGRAPHIC_FAMILY);
+        this.family = typographic.isEmpty() ? name(face, FAMILY) : typographic;
+        this.weight = Math.round(hb_style_get_value(font, STYLE_TAG_WEIGHT));
+        this.italic = hb_style_get_value(font, STYLE_TAG_ITALIC) > 0.5f
+                || hb_style_get_value(font, STYLE_TAG_SLANT_ANGLE) < -1;
+    }
+
+    public String family() {
+        return family;
+    }
+
+    public int weight() {
+        return weight;
+    }
+
+    public boolean italic() {
+        return italic;
+    }
+
+    int unitsPerEm() {
+        return unitsPerEm;
+    }
+
+    long handle() {
+        return font;
+    }
+
+    boolean isFamily(String wanted) {
+        return family.toLowerCase(Locale.ROOT).equals(wanted.toLowerCase(Locale.ROOT));
+    }
+
+    private static String name(long face, int id) {
+        try (MemoryStack stack = MemoryStack.stackPush()) {
+            var size = stack.ints(128);
+            var text = stack.malloc(256);
+            hb_ot_name_get_utf16(face, id, hb_language_from_string("en"), size, text.asShortBuffer());
+            StringBuilder name = new StringBuilder();
+            for (int i = 0; i < size.get(0); i++) {
+                name.append((char) text.asShortBuffer().get(i));
+            }
+            return name.toString();
+        }
+    }
+}

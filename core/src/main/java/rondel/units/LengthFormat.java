@@ -1,0 +1,22 @@
+package rondel.units;
+
+import java.util.Locale;
+
+/** Lengths as people read them: always with a unit, and with enough decimals to be exact for their hands. */
+public final class LengthFormat {
+
+    private LengthFormat() {}
+
+    /** For example {@code 2.750 in}. */
+    public static String withUnit(double mm, LengthUnit unit) {
+        return number(mm, unit) + " " + unit.symbol();
+    }
+
+    /** For example {@code 2.750}; never {@code -0.000}. */
+    public static String number(double mm, LengthUnit unit) {
+        double shown = unit.fromMm(mm);
+        double step = Math.pow(10, unit.decimals());
+        double rounded = Math.rint(shown * step) / step + 0.0;
+        return String.format(Locale.ROOT, "%." + unit.decimals() + "f", rounded);
+    }
+}

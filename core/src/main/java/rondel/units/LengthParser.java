@@ -1,0 +1,164 @@
+package rondel.units;
+
+import java.util.Locale;
+import java.util.OptionalInt;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import rondel.words.Refusal;
+
+/**
+ * Reads what people type for a length: {@code 2 3/4 in}, {@code 8.5in/3 - 2mm}, {@code (1+1/2)"}, {@code 7,5 mm}, {@code ½ in}.
+ * Grammar: sums of products of numbers and brackets, each with a unit or none; a number without one is in the unit given
+ * to {@link #mm}, unless it multiplies or divides a length.
+ */
+public final class LengthParser {
+
+    private static final Pattern NUMBER =
+            Pattern.compile("(?<whole>\\d+)\\s+(?<num>\\d+)\\s*/\\s*(?<den>\\d+)(?![\\d.,])"
+                    + "|(?<fnum>\\d+)\\s*/\\s*(?<fden>\\d+)(?![\\d.,])(?=\\s*(in|\"|″|mm|cm|pt))"
+                    + "|(?<dec>\\d*[.,]?\\d+(?:[eE][+-]?\\d+)?\\.?)");
+    private static final Pattern UNIT = Pattern.compile("(?i)inches|inch|in|mm|cm|pt|\"|″");
+    private static final String VULGAR = "½1/2 ¼1/4 ¾3/4 ⅛1/8 ⅜3/8 ⅝5/8 ⅞7/8 ⅓1/3 ⅔2/3";
+
+    /** A number and the power of length it carries: 0 for a bare number, 1 for a length. */
+    private record Quantity(double value, int power) {}
+
+    private final String text;
+    private final LengthUnit bare;
+    private int at;
+
+    private LengthParser(String text, LengthUnit bare) {
+        this.text = text;
+        this.bare = bare;
+    }
+
+    /** The length in mm.
+     *
+     * @throws Refusal if the text is no length, or not a finite one */
+    public static double mm(String typed, LengthUnit bare) {
+        String text = typed.strip();
+        for (String vulgar : VULGAR.split(" ")) {
+            text = text.replace(vulgar.substring(0, 1), " " + vulgar.substring(1) + " ");
+        }
+        text = text.replace('−', '-').replace('×', '*').replace('÷', '/').strip();
+        LengthParser parser = new LengthParser(text, bare);
+        Quantity q = parser.length(parser.sum());
+        parser.skip();
+        if (parser.at < text.length() || !Double.isFinite(q.value)) {
+            throw Refusal.of("length.unreadable", typed.strip());
+        }
+        return q.value;
+    }
+
+    private Quantity length(Quantity q) {
+        if (q.power == 0) {
+            return new Quantity(bare.toMm(q.value), 1);
+        }
+        if (q.power != 1) {
+            throw unreadable();
+        }
+        return q;
+    }
+
+    private Quantity sum() {
+        Quantity left = product();
+        for (; ; ) {
+            OptionalInt sign = next("+-");
+            if (sign.isEmpty()) {
+                return left;
+            }
+            Quantity right = product();
+            int factor = sign.getAsInt() == '-' ? -1 : 1;
+            if (left.power == right.power) {
+                left = new Quantity(left.value + factor * right.value, left.power);
+            } else {
+                left = new Quantity(length(left).value + factor * length(right).value, 1);
+            }
+        }
+    }
+
+    private Quantity product() {
+        Quantity left = factor();
+        for (; ; ) {
+            OptionalInt operator = next("*/");
+            if (operator.isEmpty()) {
+                return left;
+            }
+            Quantity right = factor();
+            left = operator.getAsInt() == '*'
+                    ? new Quantity(left.value * right.value, left.power + right.power)
+                    : new Quantity(left.value / right.value, left.power - right.power);
+        }
+    }
+
+    private Quantity factor() {
+        OptionalInt sign = next("+-");
+        if (sign.isPresent()) {
+            Quantity q = factor();
+            return sign.getAsInt() == '-' ? new Quantity(-q.value, q.power) : q;
+        }
+        double value;
+        if (next("(").isPresent()) {
+            Quantity inner = sum();
+            if (next(")").isEmpty()) {
+                throw unreadable();
+            }
+            if (inner.power != 0) {
+                return inner;
+            }
+            value = inner.value;
+        } else {
+            value = number();
+        }
+        skip();
+        Matcher unit = UNIT.matcher(text).region(at, text.length());
+        if (!unit.lookingAt()) {
+            return new Quantity(value, 0);
+        }
+        at = unit.end();
+        return new Quantity(LengthUnit.ofSymbol(unit.group()).orElseThrow().toMm(value), 1);
+    }
+
+    private double number() {
+        skip();
+        Matcher m = NUMBER.matcher(text).region(at, text.length());
+        m.useTransparentBounds(true);
+        if (!m.lookingAt()) {
+            throw unreadable();
+        }
+        at = m.end();
+        if (m.group("whole") != null) {
+            return Double.parseDouble(m.group("whole")) + fraction(m.group("num"), m.group("den"));
+        }
+        if (m.group("fnum") != null) {
+            return fraction(m.group("fnum"), m.group("fden"));
+        }
+        return Double.parseDouble(m.group("dec").replace(',', '.').toLowerCase(Locale.ROOT));
+    }
+
+    private double fraction(String numerator, String denominator) {
+        double den = Double.parseDouble(denominator);
+        if (den == 0) {
+            throw unreadable();
+        }
+        return Double.parseDouble(numerator) / den;
+    }
+
+    private OptionalInt next(String wanted) {
+        skip();
+        if (at < text.length() && wanted.indexOf(text.charAt(at)) >= 0) {
+            return OptionalInt.of(text.charAt(at++));
+        }
+        return OptionalInt.empty();
+    }
+
+    private void skip() {
+        while (at < text.length() && Character.isWhitespace(text.charAt(at))) {
+            at++;
+        }
+    }
+
+    private Refusal unreadable() {
+        return Refusal.of("length.unreadable", text);
+    }
+}

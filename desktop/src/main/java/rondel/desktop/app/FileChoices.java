@@ -1,0 +1,17 @@
+package rondel.desktop.app;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/** Asks the person for files: by the system's dialogs, or by what a test says. */
+public interface FileChoices {
+
+    Optional<Path> jobToOpen();
+
+    Optional<Path> jobToSave(String suggested);
+
+    List<Path> artworkToPlace();
+
+    Optional<Path> exportTarget(String suggested);
+}

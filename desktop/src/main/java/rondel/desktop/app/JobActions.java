@@ -1,0 +1,157 @@
+package rondel.desktop.app;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import rondel.check.Finding;
+import rondel.desktop.export.ExportChoice;
+import rondel.formats.artwork.Artwork;
+import rondel.formats.artwork.ArtworkPlacement;
+import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.export.ExportFormat;
+import rondel.formats.job.JobFile;
+import rondel.formats.page.Page;
+import rondel.formats.png.PixelSize;
+import rondel.geometry.Point;
+import rondel.job.Job;
+import rondel.operation.History;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** What the window does with files, all of it off the toolkit's thread. */
+public final class JobActions {
+
+    private final Desk desk;
+    private final FileChoices choices;
+    private final Questions questions;
+    private final ArtworkReader artwork;
+    private final Progress progress;
+
+    public JobActions(Desk desk, FileChoices choices, Questions questions, ArtworkReader artwork, Progress progress) {
+        this.desk = desk;
+        this.choices = choices;
+        this.questions = questions;
+        this.artwork = artwork;
+        this.progress = progress;
+    }
+
+    public void newJob() {
+        whenUnsavedIsSettled(() -> questions.newJob().ifPresent(this::openFresh));
+    }
+
+    private void openFresh(Job job) {
+        desk.bench().open(History.of(job), Optional.empty(), job);
+    }
+
+    public void open() {
+        whenUnsavedIsSettled(() -> choices.jobToOpen().ifPresent(this::open));
+    }
+
+    public void open(Path file) {
+        progress.run(Words.of("progress.opening", file.getFileName()), () -> JobFile.read(file), job ->
+                desk.bench().open(History.of(job), Optional.of(file), job));
+    }
+
+    public void save() {
+        desk.bench().file().ifPresentOrElse(f -> save(f, () -> {}), this::saveAs);
+    }
+
+    public void saveAs() {
+        String name = desk.bench().job().title().replaceAll("[\\\\/:*?\"<>|]", "-") + ".rondel";
+        choices.jobToSave(name).ifPresent(f -> save(f, () -> {}));
+    }
+
+    private void save(Path file, Runnable then) {
+        Job job = desk.bench().job();
+        progress.run(
+                Words.of("progress.saving", file.getFileName()),
+                () -> {
+                    JobFile.write(job, file, desk.pictures());
+                    return file;
+                },
+                f -> {
+                    desk.bench().savedAs(f, job);
+                    desk.notices().say(Words.of("notice.saved", f.getFileName()));
+                    then.run();
+                });
+    }
+
+    public void place() {
+        List<Path> files = choices.artworkToPlace();
+        if (!files.isEmpty()) {
+            place(files, Optional.empty());
+        }
+    }
+
+    /** Reads files and places them, each at its true size.
+     *
+     * @param at where the first one's middle goes; the middle of the sheet where nowhere is named */
+    public void place(List<Path> files, Optional<Point> at) {
+        for (int i = 0; i < files.size(); i++) {
+            Path file = files.get(i);
+            int number = i;
+            progress.run(
+                    Words.of("progress.reading", file.getFileName()),
+                    () -> artwork.read(file),
+                    a -> place(a, at.map(p -> p.plus(6 * number, 6 * number))));
+        }
+    }
+
+    public void place(Artwork a, Optional<Point> at) {
+        try {
+            ArtworkPlacement.Placed placed = at.isPresent()
+                    ? ArtworkPlacement.centredAt(a, desk.bench().sheet(), at.get())
+                    : ArtworkPlacement.CENTRED.onto(desk.bench().sheet(), a);
+            desk.bench().stepOut(0);
+            if (desk.perform(placed.operation())) {
+                placed.findings().stream().map(Finding::sentence).findFirst().ifPresent(desk.notices()::say);
+            }
+        } catch (Refusal e) {
+            desk.notices().refuse(e.getMessage());
+        }
+    }
+
+    public void export() {
+        questions.export(!desk.bench().selection().isEmpty()).ifPresent(choice -> {
+            String name = desk.bench().job().title().replaceAll("[\\\\/:*?\"<>|]", "-");
+            choices.exportTarget(name + "." + choice.format().extension()).ifPresent(f -> export(choice, f));
+        });
+    }
+
+    public void export(ExportChoice choice, Path file) {
+        Job job = desk.bench().job();
+        var sheet = desk.bench().sheet().id();
+        var only = desk.bench().selectedIds();
+        progress.run(
+                Words.of("progress.exporting", file.getFileName()),
+                () -> {
+                    Page page = choice.selectionOnly() && !only.isEmpty()
+                            ? Page.ofElements(job, sheet, only)
+                            : Page.ofSheet(job, sheet);
+                    Page shown = choice.transparent() ? page.withoutPaper() : page;
+                    ExportFormat format = choice.format();
+                    PixelSize size = format.ofPixels()
+                            ? PixelSize.atPpi(shown, choice.ppi())
+                            : new PixelSize(1, 1, choice.ppi());
+                    format.write(shown, size, desk.pictures(), file);
+                    return file;
+                },
+                f -> desk.notices().say(Words.of("notice.exported", f.getFileName())));
+    }
+
+    /** Goes on at once where everything is saved, else asks first. */
+    public void whenUnsavedIsSettled(Runnable next) {
+        if (!desk.bench().unsaved()) {
+            next.run();
+            return;
+        }
+        switch (questions.unsaved(desk.bench().job().title())) {
+            case SAVE -> desk.bench().file().ifPresentOrElse(f -> save(f, next), () -> {
+                String name = desk.bench().job().title() + ".rondel";
+                choices.jobToSave(name).ifPresent(f -> save(f, next));
+            });
+            case DISCARD -> next.run();
+            case STAY -> {}
+        }
+    }
+}

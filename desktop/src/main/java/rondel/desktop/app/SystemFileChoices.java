@@ -1,0 +1,53 @@
+package rondel.desktop.app;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.stage.FileChooser;
+import javafx.stage.FileChooser.ExtensionFilter;
+import javafx.stage.Window;
+import rondel.words.Words;
+
+/** The system's file dialogs. */
+public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
+
+    private static final ExtensionFilter JOBS = new ExtensionFilter(Words.of("files.jobs"), "*.rondel");
+    private static final ExtensionFilter ARTWORK = new ExtensionFilter(
+            Words.of("files.artwork"), "*.svg", "*.svgz", "*.png", "*.jpg", "*.jpeg", "*.SVG", "*.PNG", "*.JPG", "*.JPEG");
+
+    @Override
+    public Optional<Path> jobToOpen() {
+        return Optional.ofNullable(chooser("files.open", JOBS).showOpenDialog(owner.get())).map(File::toPath);
+    }
+
+    @Override
+    public Optional<Path> jobToSave(String suggested) {
+        return saved(chooser("files.save", JOBS), suggested);
+    }
+
+    @Override
+    public List<Path> artworkToPlace() {
+        List<File> files = chooser("files.place", ARTWORK).showOpenMultipleDialog(owner.get());
+        return files == null ? List.of() : files.stream().map(File::toPath).toList();
+    }
+
+    @Override
+    public Optional<Path> exportTarget(String suggested) {
+        String ending = "*" + suggested.substring(suggested.lastIndexOf('.'));
+        return saved(chooser("files.export", new ExtensionFilter(ending, ending)), suggested);
+    }
+
+    private Optional<Path> saved(FileChooser chooser, String suggested) {
+        chooser.setInitialFileName(suggested);
+        return Optional.ofNullable(chooser.showSaveDialog(owner.get())).map(File::toPath);
+    }
+
+    private static FileChooser chooser(String title, ExtensionFilter filter) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(Words.of(title));
+        chooser.getExtensionFilters().add(filter);
+        return chooser;
+    }
+}

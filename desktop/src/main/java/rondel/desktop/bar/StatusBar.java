@@ -1,0 +1,90 @@
+package rondel.desktop.bar;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.animation.PauseTransition;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.util.Duration;
+import rondel.arrange.Gaps;
+import rondel.desktop.app.Desk;
+import rondel.desktop.app.Progress;
+import rondel.desktop.model.SelectionBox;
+import rondel.desktop.sheet.SheetView;
+import rondel.geometry.Box;
+import rondel.job.Extent;
+import rondel.job.Sheet;
+import rondel.units.LengthFormat;
+import rondel.units.LengthUnit;
+import rondel.words.Words;
+
+/** The foot of the window: what is selected and how large, what was refused, what is going on, how near one looks. */
+public final class StatusBar extends HBox {
+
+    private static final Duration LONG_ENOUGH = Duration.seconds(8);
+
+    private final Desk desk;
+    private final SheetView sheet;
+    private final Label facts = new Label();
+    private final Label notice = new Label();
+    private final Label zoom = new Label();
+    private final PauseTransition fade = new PauseTransition(LONG_ENOUGH);
+
+    public StatusBar(Desk desk, SheetView sheet, Progress progress) {
+        super(12);
+        this.desk = desk;
+        this.sheet = sheet;
+        getStyleClass().add("status-bar");
+        facts.setId("facts");
+        notice.setId("notice");
+        notice.getStyleClass().add("notice");
+        zoom.setId("zoom");
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        getChildren().addAll(facts, notice, space, progress, zoom);
+        fade.setOnFinished(e -> notice.setText(""));
+        desk.notices().showIn(s -> show(s, false), s -> show(s, true));
+        desk.bench().onChange(this::refresh);
+        sheet.onLook(this::refresh);
+        refresh();
+    }
+
+    private void show(String sentence, boolean refused) {
+        notice.setText(sentence);
+        notice.getStyleClass().remove("refused");
+        if (refused) {
+            notice.getStyleClass().add("refused");
+        }
+        fade.playFromStart();
+    }
+
+    private void refresh() {
+        zoom.setText(Words.of("status.zoom", Math.round(sheet.viewport().percent())));
+        LengthUnit unit = desk.bench().job().unit();
+        Optional<Box> box = SelectionBox.upright(desk.bench().selected());
+        if (box.isEmpty()) {
+            Sheet s = desk.bench().sheet();
+            facts.setText(Words.of("status.sheet", s.name(), size(s.width(), s.height(), unit)));
+            return;
+        }
+        List<Box> others = desk.bench().level().stream()
+                .filter(e -> !desk.bench().selection().contains(e.id()) && !e.hidden())
+                .flatMap(e -> Extent.of(e, desk.bench().levelToSheet()).stream())
+                .toList();
+        String gap = Gaps.of(box.get(), others, desk.bench().sheet().trim())
+                .nearest()
+                .map(g -> Words.of("status.gap", LengthFormat.withUnit(g.distance(), unit)))
+                .orElse("");
+        facts.setText(Words.of(
+                        "status.selected",
+                        desk.bench().selection().size(),
+                        size(box.get().width(), box.get().height(), unit))
+                + gap);
+    }
+
+    private static String size(double w, double h, LengthUnit unit) {
+        return LengthFormat.number(w, unit) + " × " + LengthFormat.withUnit(h, unit);
+    }
+}

@@ -1,0 +1,137 @@
+package rondel.desktop.bar;
+
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.util.StringConverter;
+import rondel.desktop.app.Desk;
+import rondel.desktop.command.Command;
+import rondel.desktop.command.Commands;
+import rondel.desktop.command.Menus;
+import rondel.job.Sheet;
+import rondel.job.SheetId;
+import rondel.sheets.SetUnit;
+import rondel.units.LengthUnit;
+import rondel.words.Words;
+
+/** The top of the window: the job with its menu, the stages, undo and redo, the sheet and the unit. */
+public final class TopBar extends HBox {
+
+    private final Desk desk;
+    private final MenuButton job = new MenuButton();
+    private final Button undo;
+    private final Button redo;
+    private final ChoiceBox<SheetId> sheets = new ChoiceBox<>();
+    private final ChoiceBox<LengthUnit> unit = new ChoiceBox<>();
+    private boolean showing;
+
+    public TopBar(Desk desk, Commands commands) {
+        super(10);
+        this.desk = desk;
+        getStyleClass().add("top-bar");
+        job.setId("job");
+        job.getStyleClass().add("job-title");
+        job.getItems().setAll(Menus.job(commands));
+        job.setOnShowing(e -> Menus.refresh(job.getItems(), commands));
+        undo = button(commands.get("undo"));
+        redo = button(commands.get("redo"));
+        unit.setId("unit");
+        unit.setAccessibleText(Words.of("top.unit"));
+        unit.setTooltip(new Tooltip(Words.of("top.unit")));
+        unit.getItems().setAll(LengthUnit.values());
+        unit.setConverter(new Names<>(LengthUnit::symbol));
+        unit.setOnAction(e -> {
+            if (!showing && unit.getValue() != null) {
+                desk.perform(new SetUnit(unit.getValue()));
+            }
+        });
+        sheets.setId("sheets");
+        sheets.setAccessibleText(Words.of("top.sheet"));
+        sheets.setConverter(new Names<>(id -> desk.bench().job().sheets().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .map(Sheet::name)
+                .orElse("")));
+        sheets.setOnAction(e -> {
+            if (!showing && sheets.getValue() != null) {
+                desk.bench().show(sheets.getValue());
+            }
+        });
+        Label stage = new Label(Words.of("stage.compose"));
+        stage.getStyleClass().add("stage");
+        Region left = new Region();
+        Region right = new Region();
+        HBox.setHgrow(left, Priority.ALWAYS);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        getChildren().addAll(mark(), job, left, stage, right, sheets, undo, redo, unit);
+        desk.bench().onChange(this::show);
+        show();
+    }
+
+    /** Rondel's mark: a ring with a cut through it. */
+    private static StackPane mark() {
+        Circle ring = new Circle(9);
+        ring.getStyleClass().add("mark-ring");
+        Line cut = new Line(-9, 9, 9, -9);
+        cut.getStyleClass().add("mark-cut");
+        StackPane mark = new StackPane(ring, cut);
+        mark.setAccessibleText("Rondel");
+        return mark;
+    }
+
+    private static Button button(Command command) {
+        Button button = new Button(command.label());
+        button.setId(command.id());
+        button.getStyleClass().add("quiet-button");
+        button.setTooltip(new Tooltip(command.hint()));
+        button.setOnAction(e -> command.run());
+        return button;
+    }
+
+    private void show() {
+        showing = true;
+        String star = desk.bench().unsaved() ? " •" : "";
+        job.setText(desk.bench().job().title() + star);
+        undo.setDisable(!desk.bench().canUndo());
+        redo.setDisable(!desk.bench().canRedo());
+        undo.setAccessibleText(desk.bench().undoLabel().map(l -> Words.of("top.undo", l)).orElse(Words.of("command.undo")));
+        redo.setAccessibleText(desk.bench().redoLabel().map(l -> Words.of("top.redo", l)).orElse(Words.of("command.redo")));
+        unit.setValue(desk.bench().job().unit());
+        List<SheetId> ids = desk.bench().job().sheets().stream().map(Sheet::id).toList();
+        if (!sheets.getItems().equals(ids)) {
+            sheets.getItems().setAll(ids);
+        }
+        sheets.setValue(desk.bench().sheet().id());
+        sheets.setVisible(ids.size() > 1);
+        sheets.setManaged(ids.size() > 1);
+        showing = false;
+    }
+
+    /** Shows values by a word for each. */
+    private static final class Names<T> extends StringConverter<T> {
+        private final java.util.function.Function<T, String> name;
+
+        Names(java.util.function.Function<T, String> name) {
+            this.name = name;
+        }
+
+        @Override
+        public String toString(T value) {
+            return value == null ? "" : name.apply(value);
+        }
+
+        @Override
+        public T fromString(String text) {
+            throw new IllegalStateException(text);
+        }
+    }
+}

@@ -1,0 +1,34 @@
+package rondel.desktop.command;
+
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import javafx.scene.input.KeyCombination;
+import rondel.words.Words;
+
+/** Something the person can do by menu or key.
+ *
+ * @param id its name in the bundle, under {@code command.}
+ * @param enabled whether it would do something now */
+public record Command(String id, Optional<KeyCombination> keys, BooleanSupplier enabled, Runnable action) {
+
+    static Command of(String id, String keys, BooleanSupplier enabled, Runnable action) {
+        Optional<KeyCombination> combination =
+                keys.isEmpty() ? Optional.empty() : Optional.of(KeyCombination.valueOf(keys));
+        return new Command(id, combination, enabled, action);
+    }
+
+    public String label() {
+        return Words.of("command." + id);
+    }
+
+    /** What a tooltip says: the label with its keys. */
+    public String hint() {
+        return keys.map(k -> label() + "  " + k.getDisplayText()).orElse(label());
+    }
+
+    public void run() {
+        if (enabled.getAsBoolean()) {
+            action.run();
+        }
+    }
+}

@@ -1,0 +1,154 @@
+package rondel.desktop.command;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
+import java.util.function.Function;
+import rondel.arrange.Axis;
+import rondel.arrange.Delete;
+import rondel.arrange.Duplicate;
+import rondel.arrange.Flip;
+import rondel.arrange.Group;
+import rondel.arrange.Hide;
+import rondel.arrange.Lock;
+import rondel.arrange.Lower;
+import rondel.arrange.Move;
+import rondel.arrange.Raise;
+import rondel.arrange.Rotate;
+import rondel.arrange.ToBack;
+import rondel.arrange.ToFront;
+import rondel.arrange.Ungroup;
+import rondel.desktop.app.Desk;
+import rondel.desktop.app.JobActions;
+import rondel.desktop.model.Bench;
+import rondel.desktop.sheet.SheetView;
+import rondel.geometry.Anchor;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.operation.Operation;
+
+/** Every command of the window, by its id. Menus, keys and buttons all take theirs from here. */
+public final class Commands {
+
+    private final Map<String, Command> all = new LinkedHashMap<>();
+    private final Desk desk;
+    private final Bench bench;
+
+    public Commands(Desk desk, SheetView sheet, JobActions files) {
+        this.desk = desk;
+        this.bench = desk.bench();
+        add("new", "Shortcut+N", always(), files::newJob);
+        add("open", "Shortcut+O", always(), files::open);
+        add("save", "Shortcut+S", always(), files::save);
+        add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
+        add("place", "Shortcut+I", always(), files::place);
+        add("export", "Shortcut+E", always(), files::export);
+        add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
+        add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);
+        edits();
+        arranging();
+        add("fit", "Shortcut+0", always(), sheet::fit);
+        add("trueSize", "Shortcut+1", always(), sheet::trueSize);
+        add("zoomIn", "Shortcut+Equals", always(), () -> sheet.zoom(1.25));
+        add("zoomOut", "Shortcut+Minus", always(), () -> sheet.zoom(0.8));
+    }
+
+    private void edits() {
+        operation("delete", "Delete", ids -> new Delete(ids));
+        operation("duplicate", "Shortcut+D", ids -> {
+            double step = bench.job().unit().coarseNudge();
+            return new Duplicate(ids, step, step);
+        });
+        add("selectAll", "Shortcut+A", always(), bench::selectAll);
+        add("deselect", "", this::anySelected, bench::selectNothing);
+        add("stepIn", "Enter", this::oneGroup, () -> bench.stepInto(bench.selectedIds().getFirst()));
+        add("stepOut", "Escape", () -> bench.depth() > 0 || anySelected(), this::stepOut);
+        operation("group", "Shortcut+G", ids -> new Group(ids, ""));
+        add("ungroup", "Shortcut+Shift+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), false)));
+        add("ungroupAll", "Shortcut+Alt+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), true)));
+        operation("hide", "Shortcut+H", ids -> new Hide(ids, true));
+        operation("lock", "Shortcut+L", ids -> new Lock(ids, true));
+        add("showAll", "Shortcut+Shift+H", () -> any(Element::hidden), () -> desk.perform(new Hide(ids(Element::hidden), false)));
+        add("unlockAll", "Shortcut+Shift+L", () -> any(Element::locked), () -> desk.perform(new Lock(ids(Element::locked), false)));
+    }
+
+    private void arranging() {
+        operation("raise", "Shortcut+Close_Bracket", Raise::new);
+        operation("lower", "Shortcut+Open_Bracket", Lower::new);
+        operation("toFront", "Shortcut+Shift+Close_Bracket", ToFront::new);
+        operation("toBack", "Shortcut+Shift+Open_Bracket", ToBack::new);
+        operation("turnRight", "Shortcut+R", ids -> new Rotate(ids, 90, Anchor.CENTRE));
+        operation("turnLeft", "Shortcut+Shift+R", ids -> new Rotate(ids, -90, Anchor.CENTRE));
+        operation("flipAcross", "Alt+Shift+H", ids -> new Flip(ids, Axis.HORIZONTAL));
+        operation("flipDown", "Alt+Shift+V", ids -> new Flip(ids, Axis.VERTICAL));
+        nudge("nudgeLeft", "Left", -1, 0);
+        nudge("nudgeRight", "Right", 1, 0);
+        nudge("nudgeUp", "Up", 0, -1);
+        nudge("nudgeDown", "Down", 0, 1);
+    }
+
+    private void nudge(String id, String key, int across, int down) {
+        operation(id, key, ids -> {
+            double step = bench.job().unit().fineNudge();
+            return new Move(ids, across * step, down * step);
+        });
+        operation(id + "Far", "Shift+" + key, ids -> {
+            double step = bench.job().unit().coarseNudge();
+            return new Move(ids, across * step, down * step);
+        });
+    }
+
+    public Command get(String id) {
+        Command found = all.get(id);
+        if (found == null) {
+            throw new IllegalArgumentException(id);
+        }
+        return found;
+    }
+
+    public Iterable<Command> all() {
+        return all.values();
+    }
+
+    private void stepOut() {
+        if (bench.depth() > 0) {
+            bench.stepOut(bench.depth() - 1);
+        } else {
+            bench.selectNothing();
+        }
+    }
+
+    private void operation(String id, String keys, Function<List<ElementId>, Operation> make) {
+        add(id, keys, this::anySelected, () -> desk.perform(make.apply(bench.selectedIds())));
+    }
+
+    private void add(String id, String keys, BooleanSupplier enabled, Runnable action) {
+        all.put(id, Command.of(id, keys, enabled, action));
+    }
+
+    private static BooleanSupplier always() {
+        return () -> true;
+    }
+
+    private boolean anySelected() {
+        return !bench.selection().isEmpty();
+    }
+
+    private boolean oneGroup() {
+        return desk.onlySelected().filter(GroupElement.class::isInstance).isPresent();
+    }
+
+    private boolean anyGroup() {
+        return bench.selected().stream().anyMatch(l -> l.element() instanceof GroupElement);
+    }
+
+    private boolean any(java.util.function.Predicate<Element> test) {
+        return bench.level().stream().anyMatch(test);
+    }
+
+    private List<ElementId> ids(java.util.function.Predicate<Element> test) {
+        return bench.level().stream().filter(test).map(Element::id).toList();
+    }
+}

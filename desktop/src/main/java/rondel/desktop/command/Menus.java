@@ -1,0 +1,76 @@
+package rondel.desktop.command;
+
+import java.util.List;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import rondel.words.Words;
+
+/** Menus made of commands. */
+public final class Menus {
+
+    private static final String LINE = "-";
+
+    private Menus() {}
+
+    /** The whole menu of the job, behind its title. */
+    public static List<MenuItem> job(Commands commands) {
+        return List.of(
+                item(commands, "new"),
+                item(commands, "open"),
+                item(commands, "save"),
+                item(commands, "saveAs"),
+                new SeparatorMenuItem(),
+                item(commands, "place"),
+                item(commands, "export"),
+                new SeparatorMenuItem(),
+                menu(commands, "edit", "undo", "redo", LINE, "duplicate", "delete", LINE, "selectAll", "deselect"),
+                menu(commands, "group", "group", "ungroup", "ungroupAll", LINE, "stepIn", "stepOut"),
+                menu(
+                        commands, "arrange", "raise", "lower", "toFront", "toBack", LINE, "turnRight", "turnLeft",
+                        "flipAcross", "flipDown", LINE, "hide", "showAll", "lock", "unlockAll"),
+                menu(commands, "view", "fit", "trueSize", "zoomIn", "zoomOut"));
+    }
+
+    /** What a right click on the sheet offers. */
+    public static ContextMenu context(Commands commands) {
+        ContextMenu menu = new ContextMenu();
+        for (String id : List.of(
+                "duplicate", "delete", LINE, "group", "ungroup", "stepIn", "stepOut", LINE, "raise", "lower", "toFront",
+                "toBack", LINE, "flipAcross", "flipDown", "hide", "lock")) {
+            menu.getItems().add(id.equals(LINE) ? new SeparatorMenuItem() : item(commands, id));
+        }
+        menu.setOnShowing(e -> refresh(menu.getItems(), commands));
+        return menu;
+    }
+
+    public static void refresh(List<MenuItem> items, Commands commands) {
+        for (MenuItem item : items) {
+            if (item instanceof Menu menu) {
+                refresh(menu.getItems(), commands);
+            } else if (item.getUserData() instanceof Command command) {
+                item.setDisable(!command.enabled().getAsBoolean());
+            }
+        }
+    }
+
+    private static Menu menu(Commands commands, String name, String... ids) {
+        Menu menu = new Menu(Words.of("menu." + name));
+        menu.setId("menu-" + name);
+        for (String id : ids) {
+            menu.getItems().add(id.equals(LINE) ? new SeparatorMenuItem() : item(commands, id));
+        }
+        return menu;
+    }
+
+    private static MenuItem item(Commands commands, String id) {
+        Command command = commands.get(id);
+        MenuItem item = new MenuItem(command.label());
+        item.setId("item-" + id);
+        item.setUserData(command);
+        item.setOnAction(e -> command.run());
+        command.keys().ifPresent(item::setAccelerator);
+        return item;
+    }
+}

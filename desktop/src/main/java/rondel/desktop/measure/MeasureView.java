@@ -1,0 +1,279 @@
+package rondel.desktop.measure;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ColorPicker;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.util.StringConverter;
+import rondel.arrange.MoveTo;
+import rondel.arrange.Rename;
+import rondel.arrange.Resize;
+import rondel.arrange.SetFill;
+import rondel.arrange.SetRole;
+import rondel.arrange.SetStroke;
+import rondel.arrange.TurnTo;
+import rondel.desktop.app.Desk;
+import rondel.geometry.Anchor;
+import rondel.geometry.Point;
+import rondel.job.ElementId;
+import rondel.job.Paint;
+import rondel.job.Rgba;
+import rondel.job.Role;
+import rondel.job.Stroke;
+import rondel.words.Words;
+
+/** Says the physical truth of the selection, and makes true what is typed. */
+public final class MeasureView extends VBox {
+
+    private static final double USUAL_LINE = 0.5;
+
+    private final Desk desk;
+    private final Label empty = new Label(Words.of("measure.empty"));
+    private final VBox fields = new VBox(14);
+    private final TextField name = new TextField();
+    private final LengthField width;
+    private final LengthField height;
+    private final LengthField x;
+    private final LengthField y;
+    private final LengthField lineWidth;
+    private final TextField turn = new TextField();
+    private final ToggleButton ratio = new ToggleButton();
+    private final AnchorPicker anchor = new AnchorPicker();
+    private final ChoiceBox<Role> role = new ChoiceBox<>();
+    private final ColorPicker fill = new ColorPicker();
+    private final ColorPicker line = new ColorPicker();
+    private boolean showing;
+
+    public MeasureView(Desk desk) {
+        this.desk = desk;
+        getStyleClass().addAll("side", "measure");
+        setId("measure");
+        width = length("width", mm -> resize(OptionalDouble.of(mm), OptionalDouble.empty()));
+        height = length("height", mm -> resize(OptionalDouble.empty(), OptionalDouble.of(mm)));
+        x = length("x", mm -> place(p -> new Point(mm, p.y())));
+        y = length("y", mm -> place(p -> new Point(p.x(), mm)));
+        lineWidth = length("lineWidth", this::strokeWidth);
+        Label title = new Label(Words.of("measure.title"));
+        title.getStyleClass().add("side-title");
+        empty.getStyleClass().add("empty-state");
+        empty.setWrapText(true);
+        fields.getChildren().addAll(named(), sizes(), looks());
+        getChildren().addAll(title, empty, fields);
+        anchor.chosen().addListener((o, before, now) -> show());
+        desk.bench().onChange(this::show);
+        show();
+    }
+
+    private LengthField length(String id, DoubleConsumer typed) {
+        return new LengthField(
+                id, Words.of("measure." + id), () -> desk.bench().job().unit(), desk.notices(), typed);
+    }
+
+    private Node named() {
+        name.setId("name");
+        name.setPromptText(Words.of("measure.unnamed"));
+        name.setAccessibleText(Words.of("measure.name"));
+        name.setOnAction(e -> rename());
+        name.focusedProperty().addListener((o, before, now) -> {
+            if (!now) {
+                rename();
+            }
+        });
+        return name;
+    }
+
+    private Node sizes() {
+        ratio.setId("ratio");
+        ratio.setSelected(true);
+        ratio.setText(Words.of("measure.ratioOn"));
+        ratio.getStyleClass().add("ratio");
+        ratio.setTooltip(new Tooltip(Words.of("measure.ratio")));
+        ratio.setAccessibleText(Words.of("measure.ratio"));
+        ratio.selectedProperty()
+                .addListener((o, b, on) -> ratio.setText(Words.of(on ? "measure.ratioOn" : "measure.ratioOff")));
+        turn.setId("turn");
+        turn.setAccessibleText(Words.of("measure.turn"));
+        turn.setTooltip(new Tooltip(Words.of("measure.turn")));
+        turn.setPrefColumnCount(8);
+        turn.getStyleClass().add("length-field");
+        turn.setOnAction(e -> turned());
+        GridPane grid = new GridPane(8, 8);
+        row(grid, 0, "measure.w", width);
+        row(grid, 1, "measure.h", height);
+        grid.add(ratio, 2, 0, 1, 2);
+        row(grid, 2, "measure.xShort", x);
+        row(grid, 3, "measure.yShort", y);
+        grid.add(anchor, 2, 2, 1, 2);
+        row(grid, 4, "measure.turnShort", turn);
+        return grid;
+    }
+
+    private Node looks() {
+        role.setId("role");
+        role.getItems().setAll(Role.values());
+        role.setConverter(new RoleNames());
+        role.setAccessibleText(Words.of("measure.role"));
+        role.setMaxWidth(Double.MAX_VALUE);
+        role.setOnAction(e -> edit(ids -> {
+            if (role.getValue() != null) {
+                desk.perform(new SetRole(ids, role.getValue()));
+            }
+        }));
+        fill.setId("fill");
+        fill.setAccessibleText(Words.of("measure.fill"));
+        fill.setOnAction(e -> edit(ids -> desk.perform(new SetFill(ids, Paint.solid(rgba(fill.getValue()))))));
+        line.setId("line");
+        line.setAccessibleText(Words.of("measure.line"));
+        line.setOnAction(e -> edit(ids -> stroke(ids, rgba(line.getValue()), lineWidthNow())));
+        Button noFill = small("noFill", () -> edit(ids -> desk.perform(new SetFill(ids, Paint.NONE))));
+        Button noLine = small("noLine", () -> edit(ids -> desk.perform(new SetStroke(ids, Optional.empty()))));
+        GridPane grid = new GridPane(8, 8);
+        row(grid, 0, "measure.role", role);
+        row(grid, 1, "measure.fill", new HBox(6, fill, noFill));
+        row(grid, 2, "measure.line", new HBox(6, line, noLine));
+        row(grid, 3, "measure.lineWidth", lineWidth);
+        return grid;
+    }
+
+    private static Button small(String id, Runnable action) {
+        Button button = new Button(Words.of("measure." + id));
+        button.setId(id);
+        button.getStyleClass().add("small");
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    private static void row(GridPane grid, int row, String key, Node field) {
+        Label label = new Label(Words.of(key));
+        label.setLabelFor(field);
+        label.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        GridPane.setHgrow(field, Priority.ALWAYS);
+        grid.addRow(row, label, field);
+    }
+
+    private void show() {
+        Measurements m = Measurements.of(desk.bench().selected());
+        showing = true;
+        boolean any = m.count() > 0;
+        empty.setVisible(!any);
+        empty.setManaged(!any);
+        fields.setVisible(any);
+        fields.setManaged(any);
+        name.setText(m.name().orElse(""));
+        name.setDisable(m.count() != 1);
+        width.show(m.width());
+        height.show(m.height());
+        Optional<Point> at = m.at(anchor.chosen().get());
+        x.show(at.map(p -> OptionalDouble.of(p.x())).orElse(OptionalDouble.empty()));
+        y.show(at.map(p -> OptionalDouble.of(p.y())).orElse(OptionalDouble.empty()));
+        turn.setText(m.turn().isPresent() ? degrees(m.turn().getAsDouble()) : "");
+        turn.setDisable(m.turn().isEmpty());
+        role.setValue(m.role().orElse(null));
+        fill.setValue(m.fill().map(MeasureView::colour).orElse(Color.TRANSPARENT));
+        line.setValue(m.stroke().map(s -> colour(s.paint())).orElse(Color.TRANSPARENT));
+        lineWidth.show(m.strokeWidth());
+        showing = false;
+    }
+
+    private void edit(Consumer<List<ElementId>> action) {
+        if (!showing && !desk.bench().selection().isEmpty()) {
+            action.accept(desk.bench().selectedIds());
+        }
+    }
+
+    private void rename() {
+        edit(ids -> {
+            boolean changed = desk.onlySelected()
+                    .filter(e -> !e.name().equals(name.getText()))
+                    .isPresent();
+            if (changed) {
+                desk.perform(new Rename(ids, name.getText().strip()));
+            }
+        });
+    }
+
+    private void resize(OptionalDouble w, OptionalDouble h) {
+        edit(ids -> desk.perform(new Resize(
+                ids, w, h, ratio.isSelected(), anchor.chosen().get(), Resize.Frame.OWN)));
+    }
+
+    private void place(java.util.function.UnaryOperator<Point> to) {
+        Anchor a = anchor.chosen().get();
+        edit(ids -> Measurements.of(desk.bench().selected()).at(a).map(to).ifPresent(p ->
+                desk.perform(new MoveTo(ids, p.x(), p.y(), a))));
+    }
+
+    private void turned() {
+        edit(ids -> {
+            try {
+                desk.perform(new TurnTo(
+                        ids, Double.parseDouble(turn.getText().replace('°', ' ').replace(',', '.').strip())));
+            } catch (NumberFormatException e) {
+                desk.notices().refuse(Words.of("measure.badTurn", turn.getText()));
+            }
+        });
+    }
+
+    private void strokeWidth(double mm) {
+        edit(ids -> stroke(ids, rgba(line.getValue()), mm));
+    }
+
+    private double lineWidthNow() {
+        return Measurements.of(desk.bench().selected()).strokeWidth().orElse(USUAL_LINE);
+    }
+
+    private void stroke(List<ElementId> ids, Rgba colour, double widthMm) {
+        Stroke made = Stroke.plain(colour, widthMm);
+        Stroke stroke = Measurements.of(desk.bench().selected())
+                .stroke()
+                .map(s -> new Stroke(made.paint(), widthMm, s.cap(), s.join(), s.miterLimit(), List.of(), 0))
+                .orElse(made);
+        desk.perform(new SetStroke(ids, Optional.of(stroke)));
+    }
+
+    private static String degrees(double angle) {
+        double rounded = Math.rint(angle * 1000) / 1000 + 0.0;
+        return (rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded)) + "°";
+    }
+
+    private static Color colour(Paint paint) {
+        return paint instanceof Paint.Solid s
+                ? Color.rgb(s.colour().red(), s.colour().green(), s.colour().blue(), s.colour().alpha() / 255.0)
+                : Color.TRANSPARENT;
+    }
+
+    private static Rgba rgba(Color c) {
+        return new Rgba(
+                (int) Math.round(c.getRed() * 255),
+                (int) Math.round(c.getGreen() * 255),
+                (int) Math.round(c.getBlue() * 255),
+                (int) Math.round(c.getOpacity() * 255));
+    }
+
+    /** Roles by their words. */
+    private static final class RoleNames extends StringConverter<Role> {
+        @Override
+        public String toString(Role role) {
+            return role == null ? Words.of("measure.mixed") : Words.of("role." + role.name());
+        }
+
+        @Override
+        public Role fromString(String text) {
+            throw new IllegalStateException(text);
+        }
+    }
+}

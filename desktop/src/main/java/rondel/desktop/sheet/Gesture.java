@@ -1,0 +1,21 @@
+package rondel.desktop.sheet;
+
+import java.util.Optional;
+import rondel.geometry.Affine;
+import rondel.geometry.Point;
+import rondel.operation.Operation;
+
+/** What a drag on the selection does: a map on the sheet while it lasts, an operation when it ends. */
+interface Gesture {
+
+    /** Which keys are held. */
+    record Keys(boolean shift, boolean alt, boolean control) {
+        static final Keys NONE = new Keys(false, false, false);
+    }
+
+    /** How the selection stands with the pointer at a place on the sheet. */
+    Affine preview(Point pointer, Keys keys);
+
+    /** The edit that makes it so; nothing where the selection stays. */
+    Optional<Operation> finish(Point pointer, Keys keys);
+}

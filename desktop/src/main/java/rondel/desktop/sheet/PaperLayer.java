@@ -1,0 +1,45 @@
+package rondel.desktop.sheet;
+
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
+import rondel.geometry.Box;
+import rondel.job.Sheet;
+
+/** The sheet itself under the artwork: paper, trim, bleed and safe margin. */
+final class PaperLayer extends Pane {
+
+    private final Rectangle paper = new Rectangle();
+    private final Rectangle bleed = outline("bleed-line");
+
+    PaperLayer() {
+        setMouseTransparent(true);
+        paper.getStyleClass().add("paper");
+        getChildren().addAll(bleed, paper);
+    }
+
+    static Rectangle outline(String style) {
+        Rectangle r = new Rectangle();
+        r.getStyleClass().add(style);
+        r.setMouseTransparent(true);
+        return r;
+    }
+
+    void show(Sheet sheet, Viewport viewport) {
+        place(paper, sheet.trim(), viewport);
+        paper.setFill(sheet.paper()
+                .map(c -> Color.rgb(c.red(), c.green(), c.blue(), c.alpha() / 255.0))
+                .map(javafx.scene.paint.Paint.class::cast)
+                .orElseGet(Chequers::fill));
+        bleed.setVisible(sheet.bleed() > 0);
+        place(bleed, sheet.trim().grown(sheet.bleed()), viewport);
+    }
+
+    static void place(Rectangle r, Box box, Viewport viewport) {
+        Box b = box.transformed(viewport.toScreen());
+        r.setX(Math.rint(b.x()));
+        r.setY(Math.rint(b.y()));
+        r.setWidth(Math.rint(b.width()));
+        r.setHeight(Math.rint(b.height()));
+    }
+}

@@ -1,0 +1,88 @@
+package rondel.desktop.sheet;
+
+import javafx.geometry.Orientation;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import rondel.units.LengthUnit;
+
+/** Marks along an edge of the window in the job's unit, counted from the sheet's corner. */
+final class Ruler extends Region {
+
+    static final double THICKNESS = 20;
+    private static final Color GROUND = Color.web("#f3eee3");
+    private static final Color INK = Color.web("#5b6b68");
+    private static final double[] STEPS = {1, 2, 5, 10, 20, 50, 100, 200, 500, 1000};
+    private static final double[] INCH_STEPS = {0.125, 0.25, 0.5, 1, 2, 6, 12, 24};
+
+    private final Orientation orientation;
+    private final Canvas canvas = new Canvas();
+
+    Ruler(Orientation orientation) {
+        this.orientation = orientation;
+        setMouseTransparent(true);
+        getChildren().add(canvas);
+    }
+
+    void show(Viewport viewport, LengthUnit unit, double length) {
+        boolean across = orientation == Orientation.HORIZONTAL;
+        canvas.setWidth(across ? length : THICKNESS);
+        canvas.setHeight(across ? THICKNESS : length);
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.setFill(GROUND);
+        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        g.setStroke(INK);
+        g.setFill(INK);
+        g.setLineWidth(1);
+        g.setFont(Font.font("Nunito", 9.5));
+        double perUnit = unit.toMm(1) * viewport.scale();
+        double step = step(unit, perUnit);
+        int parts = unit == LengthUnit.IN ? step >= 1 ? 4 : 2 : 5;
+        double origin = across ? viewport.originX() : viewport.originY();
+        long from = (long) Math.floor(-origin / (perUnit * step)) - 1;
+        long to = (long) Math.ceil((length - origin) / (perUnit * step)) + 1;
+        for (long i = from; i <= to; i++) {
+            double at = Math.rint(origin + i * step * perUnit) + 0.5;
+            mark(g, across, at, THICKNESS - 8);
+            label(g, across, at, text(i * step));
+            for (int p = 1; p < parts; p++) {
+                mark(g, across, Math.rint(origin + (i + p / (double) parts) * step * perUnit) + 0.5, 4);
+            }
+        }
+    }
+
+    private static double step(LengthUnit unit, double perUnit) {
+        for (double step : unit == LengthUnit.IN ? INCH_STEPS : STEPS) {
+            if (step * perUnit >= 44) {
+                return step;
+            }
+        }
+        return unit == LengthUnit.IN ? 48 : 2000;
+    }
+
+    private static String text(double value) {
+        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+    }
+
+    private static void mark(GraphicsContext g, boolean across, double at, double length) {
+        if (across) {
+            g.strokeLine(at, THICKNESS, at, THICKNESS - length);
+        } else {
+            g.strokeLine(THICKNESS, at, THICKNESS - length, at);
+        }
+    }
+
+    private static void label(GraphicsContext g, boolean across, double at, String text) {
+        if (across) {
+            g.fillText(text, at + 3, 9);
+        } else {
+            g.save();
+            g.translate(9, at - 3);
+            g.rotate(-90);
+            g.fillText(text, 0, 0);
+            g.restore();
+        }
+    }
+}

@@ -1,0 +1,58 @@
+package rondel.desktop.sheet;
+
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.nio.IntBuffer;
+import java.util.List;
+import javafx.scene.image.Image;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import rondel.geometry.Box;
+import rondel.job.Element;
+import rondel.paint.Painter;
+import rondel.paint.PictureSource;
+
+/** Paints parts of a scene into pictures for the screen; for any thread but the toolkit's. */
+public final class ScenePainting {
+
+    private ScenePainting() {}
+
+    static Image tile(SheetScene scene, TileKey key, PictureSource pictures) {
+        Painter painter = new Painter(scene.media(), pictures).without(scene.without());
+        return picture(painter, scene.sheet().elements(), key.area(), key.scale(), TileKey.SIDE, TileKey.SIDE);
+    }
+
+    /** Some elements alone, on transparent ground.
+     *
+     * @param area in mm, in the space of the elements' parent
+     * @param scale px a mm */
+    public static Image elements(SheetScene scene, List<Element> elements, Box area, double scale, PictureSource pictures) {
+        int width = (int) Math.max(1, Math.ceil(area.width() * scale));
+        int height = (int) Math.max(1, Math.ceil(area.height() * scale));
+        return picture(new Painter(scene.media(), pictures), elements, area, scale, width, height);
+    }
+
+    private static Image picture(
+            Painter painter, List<Element> elements, Box area, double scale, int width, int height) {
+        BufferedImage pixels = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D g = pixels.createGraphics();
+        g.setClip(0, 0, width, height);
+        g.scale(scale, scale);
+        g.translate(-area.x(), -area.y());
+        painter.elements(g, elements);
+        g.dispose();
+        return image(pixels);
+    }
+
+    /** The same pixels for JavaFX, without a copy. */
+    public static Image image(BufferedImage premultiplied) {
+        int[] data = ((DataBufferInt) premultiplied.getRaster().getDataBuffer()).getData();
+        return new WritableImage(new PixelBuffer<>(
+                premultiplied.getWidth(),
+                premultiplied.getHeight(),
+                IntBuffer.wrap(data),
+                PixelFormat.getIntArgbPreInstance()));
+    }
+}

@@ -1,0 +1,172 @@
+package rondel.desktop.sheet;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Rectangle;
+import rondel.arrange.Gaps;
+import rondel.geometry.Affine;
+import rondel.geometry.Anchor;
+import rondel.geometry.Box;
+import rondel.geometry.Point;
+import rondel.job.Extent;
+import rondel.units.LengthFormat;
+import rondel.units.LengthUnit;
+
+/** What is drawn over the artwork for the selection: its box, the handles, and the gaps around it. */
+final class SelectionOverlay extends Pane {
+
+    private static final double HANDLE = 8;
+    private static final double TURN_REACH = 26;
+
+    private final Polygon frame = new Polygon();
+    private final Map<Anchor, Rectangle> handles = new EnumMap<>(Anchor.class);
+    private final Line stem = new Line();
+    private final Circle turnKnob = new Circle(5.5);
+    private final List<Polygon> members = new ArrayList<>();
+    private final List<Line> gapLines = new ArrayList<>();
+    private final List<Label> gapLabels = new ArrayList<>();
+    private final Rectangle catching = new Rectangle();
+
+    SelectionOverlay() {
+        setMouseTransparent(true);
+        frame.getStyleClass().add("selection-frame");
+        stem.getStyleClass().add("selection-stem");
+        turnKnob.getStyleClass().add("turn-knob");
+        catching.getStyleClass().add("catching-box");
+        catching.setVisible(false);
+        for (int i = 0; i < 4; i++) {
+            Line line = new Line();
+            line.getStyleClass().add("gap-line");
+            gapLines.add(line);
+            Label label = new Label();
+            label.getStyleClass().add("gap-label");
+            gapLabels.add(label);
+        }
+        getChildren().addAll(gapLines);
+        getChildren().addAll(frame, stem, turnKnob, catching);
+        getChildren().addAll(gapLabels);
+        for (Anchor a : Anchor.values()) {
+            if (a != Anchor.CENTRE) {
+                Rectangle handle = new Rectangle(HANDLE, HANDLE);
+                handle.getStyleClass().add("handle");
+                handles.put(a, handle);
+                getChildren().add(handle);
+            }
+        }
+    }
+
+    /** @param moved how the selection stands while it is dragged */
+    void show(Optional<Extent.TurnedBox> box, Affine moved, Viewport viewport) {
+        boolean visible = box.isPresent();
+        frame.setVisible(visible);
+        stem.setVisible(visible);
+        turnKnob.setVisible(visible);
+        handles.values().forEach(h -> h.setVisible(visible));
+        if (!visible) {
+            return;
+        }
+        frame.getPoints().clear();
+        for (Anchor a : List.of(Anchor.TOP_LEFT, Anchor.TOP_RIGHT, Anchor.BOTTOM_RIGHT, Anchor.BOTTOM_LEFT)) {
+            Point p = place(box.get(), a, moved, viewport);
+            frame.getPoints().addAll(p.x(), p.y());
+        }
+        handles.forEach((anchor, handle) -> {
+            Point p = place(box.get(), anchor, moved, viewport);
+            handle.setX(Math.rint(p.x() - HANDLE / 2));
+            handle.setY(Math.rint(p.y() - HANDLE / 2));
+        });
+        Point top = place(box.get(), Anchor.TOP, moved, viewport);
+        Point knob = knob(box.get(), moved, viewport);
+        stem.setStartX(top.x());
+        stem.setStartY(top.y());
+        stem.setEndX(knob.x());
+        stem.setEndY(knob.y());
+        turnKnob.setCenterX(knob.x());
+        turnKnob.setCenterY(knob.y());
+    }
+
+    /** A thin box around each of several selected elements. */
+    void showMembers(List<Extent.TurnedBox> boxes, Affine moved, Viewport viewport) {
+        getChildren().removeAll(members);
+        members.clear();
+        for (Extent.TurnedBox box : boxes) {
+            Polygon p = new Polygon();
+            p.getStyleClass().add("member-frame");
+            for (Anchor a : List.of(Anchor.TOP_LEFT, Anchor.TOP_RIGHT, Anchor.BOTTOM_RIGHT, Anchor.BOTTOM_LEFT)) {
+                Point corner = place(box, a, moved, viewport);
+                p.getPoints().addAll(corner.x(), corner.y());
+            }
+            members.add(p);
+        }
+        getChildren().addAll(0, members);
+    }
+
+    void showGaps(Optional<Gaps> gaps, Viewport viewport, LengthUnit unit) {
+        for (int i = 0; i < 4; i++) {
+            Line line = gapLines.get(i);
+            Label label = gapLabels.get(i);
+            boolean visible = gaps.isPresent() && gaps.get().all().get(i).distance() > 0;
+            line.setVisible(visible);
+            label.setVisible(visible);
+            if (visible) {
+                Gaps.Gap gap = gaps.get().all().get(i);
+                Point a = viewport.toScreen(gap.from());
+                Point b = viewport.toScreen(gap.to());
+                line.setStartX(Math.rint(a.x()) + 0.5);
+                line.setStartY(Math.rint(a.y()) + 0.5);
+                line.setEndX(Math.rint(b.x()) + 0.5);
+                line.setEndY(Math.rint(b.y()) + 0.5);
+                label.setText(LengthFormat.number(gap.distance(), unit));
+                label.applyCss();
+                label.autosize();
+                label.relocate(
+                        Math.rint((a.x() + b.x()) / 2 - label.getWidth() / 2),
+                        Math.rint((a.y() + b.y()) / 2 - label.getHeight() / 2));
+            }
+        }
+    }
+
+    void showCatching(Optional<Box> box, Viewport viewport) {
+        catching.setVisible(box.isPresent());
+        box.map(b -> b.transformed(viewport.toScreen())).ifPresent(b -> {
+            catching.setX(b.x());
+            catching.setY(b.y());
+            catching.setWidth(b.width());
+            catching.setHeight(b.height());
+        });
+    }
+
+    /** The handle under a point of the screen. */
+    Optional<Anchor> handleAt(Extent.TurnedBox box, Viewport viewport, double x, double y) {
+        Point pointer = new Point(x, y);
+        return handles.keySet().stream()
+                .filter(a -> place(box, a, Affine.IDENTITY, viewport).distanceTo(pointer) <= HANDLE)
+                .findFirst();
+    }
+
+    boolean isTurnKnob(Extent.TurnedBox box, Viewport viewport, double x, double y) {
+        return knob(box, Affine.IDENTITY, viewport).distanceTo(new Point(x, y)) <= HANDLE;
+    }
+
+    private static Point place(Extent.TurnedBox box, Anchor a, Affine moved, Viewport viewport) {
+        return viewport.toScreen(moved.apply(box.at(a.across(), a.down())));
+    }
+
+    private static Point knob(Extent.TurnedBox box, Affine moved, Viewport viewport) {
+        Point top = place(box, Anchor.TOP, moved, viewport);
+        Point bottom = place(box, Anchor.BOTTOM, moved, viewport);
+        double length = Math.max(1e-6, bottom.distanceTo(top));
+        boolean flat = length < 1;
+        double ux = flat ? 0 : (top.x() - bottom.x()) / length;
+        double uy = flat ? -1 : (top.y() - bottom.y()) / length;
+        return new Point(top.x() + ux * TURN_REACH, top.y() + uy * TURN_REACH);
+    }
+}

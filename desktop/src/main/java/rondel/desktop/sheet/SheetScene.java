@@ -1,0 +1,72 @@
+package rondel.desktop.sheet;
+
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Job;
+import rondel.job.Media;
+import rondel.job.MediaId;
+import rondel.job.Sheet;
+import rondel.paint.PaintedExtent;
+
+/** One state of a sheet to be painted: a snapshot that any thread may read.
+ *
+ * @param without what is left out because it is being dragged */
+public record SheetScene(Sheet sheet, Map<MediaId, Media> media, Set<ElementId> without) {
+
+    public static SheetScene of(Job job, Sheet sheet) {
+        return new SheetScene(sheet, job.media(), Set.of());
+    }
+
+    public SheetScene leavingOut(Set<ElementId> ids) {
+        return new SheetScene(sheet, media, Set.copyOf(ids));
+    }
+
+    /** Where this scene may look different from {@code before}, by comparing which elements are the same objects; nothing
+     *  where it looks the same. */
+    public Optional<Box> changedSince(SheetScene before) {
+        List<Box> boxes = new ArrayList<>();
+        if (before.sheet != sheet) {
+            boxes.addAll(missing(before.sheet, sheet));
+            boxes.addAll(missing(sheet, before.sheet));
+            if (boxes.isEmpty() && !sheet.elements().equals(before.sheet.elements())) {
+                inked(sheet).ifPresent(boxes::add);
+            }
+        }
+        if (!before.without.equals(without)) {
+            boxes.addAll(inked(before.sheet, before.without, without));
+            boxes.addAll(inked(sheet, without, before.without));
+        }
+        return Box.around(boxes).map(b -> b.grown(0.5));
+    }
+
+    private static List<Box> missing(Sheet from, Sheet in) {
+        Map<Element, Boolean> there = new IdentityHashMap<>();
+        in.elements().forEach(e -> there.put(e, true));
+        return from.elements().stream()
+                .filter(e -> !there.containsKey(e))
+                .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
+                .toList();
+    }
+
+    private static Optional<Box> inked(Sheet sheet) {
+        return Box.around(sheet.elements().stream()
+                .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
+                .toList());
+    }
+
+    private static List<Box> inked(Sheet sheet, Set<ElementId> ids, Set<ElementId> except) {
+        return ids.stream()
+                .filter(id -> !except.contains(id))
+                .flatMap(id -> rondel.job.Located.in(sheet, id).stream())
+                .flatMap(l -> PaintedExtent.of(l.element(), l.toSheet()).stream())
+                .toList();
+    }
+}

@@ -1,0 +1,243 @@
+package rondel.desktop.sheet;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.Orientation;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Group;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
+import rondel.arrange.Gaps;
+import rondel.desktop.app.Desk;
+import rondel.desktop.model.SelectionBox;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.geometry.Point;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Extent;
+import rondel.job.Located;
+import rondel.job.SheetId;
+import rondel.paint.PaintedExtent;
+import rondel.words.Words;
+
+/** The sheet in the middle of the window: paper, artwork, what is selected, rulers. */
+public final class SheetView extends Region {
+
+    private static final double ROOM = 44;
+
+    private final Desk desk;
+    private final PaperLayer paper = new PaperLayer();
+    private final SheetPicture picture;
+    private final Group ghost = new Group();
+    private final ParkedVeil veil = new ParkedVeil();
+    private final SelectionOverlay overlay = new SelectionOverlay();
+    private final Ruler across = new Ruler(Orientation.HORIZONTAL);
+    private final Ruler down = new Ruler(Orientation.VERTICAL);
+    private Viewport viewport = new Viewport(Viewport.TRUE_SIZE, 0, 0);
+    private Optional<SheetId> fitted = Optional.empty();
+    private Affine moved = Affine.IDENTITY;
+    private boolean dragging;
+    private Runnable onLook = () -> {};
+
+    public SheetView(Desk desk) {
+        this.desk = desk;
+        this.picture = new SheetPicture(desk.workers(), desk.pictures());
+        getStyleClass().add("sheet-view");
+        setId("sheet");
+        setAccessibleRole(AccessibleRole.NODE);
+        setAccessibleText(Words.of("sheet.accessible"));
+        setFocusTraversable(true);
+        ghost.setManaged(false);
+        ghost.setMouseTransparent(true);
+        getChildren().addAll(paper, picture, ghost, veil, overlay, across, down);
+        setMinSize(0, 0);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+        desk.bench().onChange(this::jobChanged);
+        new SheetGestures(desk, this).listen();
+    }
+
+    public void onLook(Runnable action) {
+        onLook = action;
+    }
+
+    public Viewport viewport() {
+        return viewport;
+    }
+
+    SelectionOverlay overlay() {
+        return overlay;
+    }
+
+    public void look(Viewport next) {
+        viewport = next;
+        picture.look(next);
+        refresh();
+        onLook.run();
+    }
+
+    /** Shows the whole sheet. */
+    public void fit() {
+        if (getWidth() > 0) {
+            look(Viewport.fitting(
+                            desk.bench().sheet().trim(), getWidth() - Ruler.THICKNESS, getHeight() - Ruler.THICKNESS, ROOM)
+                    .panned(Ruler.THICKNESS, Ruler.THICKNESS));
+        }
+    }
+
+    public void zoom(double factor) {
+        look(viewport.zoomed(factor, getWidth() / 2, getHeight() / 2));
+    }
+
+    public void trueSize() {
+        zoom(Viewport.TRUE_SIZE / viewport.scale());
+    }
+
+    /** The middle of what is visible of the sheet, in mm. */
+    public Point middle() {
+        Point p = viewport.toSheet(getWidth() / 2, getHeight() / 2);
+        Box trim = desk.bench().sheet().trim();
+        return new Point(Math.clamp(p.x(), 0, trim.width()), Math.clamp(p.y(), 0, trim.height()));
+    }
+
+    /** Runs once everything visible is painted as it should be. */
+    public void whenSharp(Runnable action) {
+        picture.whenSharp(action);
+    }
+
+    public boolean isSharp() {
+        return picture.isSharp();
+    }
+
+    private void jobChanged() {
+        if (!dragging) {
+            picture.show(scene());
+        }
+        if (fitted.filter(desk.bench().sheet().id()::equals).isEmpty() && getWidth() > 0) {
+            fitted = Optional.of(desk.bench().sheet().id());
+            fit();
+        }
+        refresh();
+    }
+
+    private SheetScene scene() {
+        return SheetScene.of(desk.bench().job(), desk.bench().sheet());
+    }
+
+    /** Lifts the selection off the sheet into a picture of its own that can be dragged. */
+    void lift() {
+        dragging = true;
+        moved = Affine.IDENTITY;
+        List<Located> selected = desk.bench().selected();
+        SheetScene whole = scene();
+        List<Element> lifted = selected.stream()
+                .map(l -> l.element().with(t -> t.placedBy(l.toSheet())))
+                .toList();
+        Set<ElementId> ids = Set.copyOf(desk.bench().selectedIds());
+        Viewport at = viewport;
+        Optional<Box> area = Box.around(lifted.stream()
+                        .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
+                        .toList())
+                .map(b -> b.grown(2 / at.scale()));
+        if (area.isEmpty()) {
+            return;
+        }
+        double longest = Math.max(area.get().width(), area.get().height()) * at.scale();
+        double scale = at.scale() * Math.min(1, 3000 / longest);
+        desk.workers()
+                .paint(() -> ScenePainting.elements(whole, lifted, area.get(), scale, desk.pictures()), image -> {
+                    if (dragging) {
+                        ImageView view = new ImageView(image);
+                        view.getTransforms()
+                                .setAll(new javafx.scene.transform.Affine(
+                                        1 / scale, 0, area.get().x(), 0, 1 / scale, area.get().y()));
+                        ghost.getChildren().setAll(view);
+                        picture.show(whole.leavingOut(ids));
+                        placeGhost();
+                    }
+                });
+    }
+
+    /** Shows the lifted selection elsewhere; only pixels that exist already are moved. */
+    void drag(Affine to) {
+        moved = to;
+        placeGhost();
+        refreshOverlay();
+    }
+
+    /** Lets the selection down; its picture stays until the sheet is painted with it. */
+    void drop() {
+        dragging = false;
+        picture.show(scene());
+        picture.whenSharp(() -> {
+            if (!dragging) {
+                ghost.getChildren().clear();
+            }
+        });
+        moved = Affine.IDENTITY;
+        refreshOverlay();
+    }
+
+    private void placeGhost() {
+        Affine a = viewport.toScreen().times(moved);
+        ghost.getTransforms().setAll(new javafx.scene.transform.Affine(a.a(), a.c(), a.e(), a.b(), a.d(), a.f()));
+    }
+
+    @Override
+    protected void layoutChildren() {
+        for (Region layer : List.of(paper, picture, veil, overlay)) {
+            layer.resizeRelocate(0, 0, getWidth(), getHeight());
+        }
+        across.resizeRelocate(0, 0, getWidth(), Ruler.THICKNESS);
+        down.resizeRelocate(0, 0, Ruler.THICKNESS, getHeight());
+        if (fitted.isEmpty() && getWidth() > 0) {
+            picture.show(scene());
+            fitted = Optional.of(desk.bench().sheet().id());
+            fit();
+        } else {
+            refresh();
+        }
+    }
+
+    private void refresh() {
+        paper.show(desk.bench().sheet(), viewport);
+        veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());
+        across.show(viewport, desk.bench().job().unit(), getWidth());
+        down.show(viewport, desk.bench().job().unit(), getHeight());
+        placeGhost();
+        refreshOverlay();
+    }
+
+    private void refreshOverlay() {
+        List<Located> selected = desk.bench().selected();
+        overlay.show(SelectionBox.of(selected), moved, viewport);
+        overlay.showMembers(selected.size() > 1 && selected.size() <= 200 ? members(selected) : List.of(), moved, viewport);
+        overlay.showGaps(gaps(selected), viewport, desk.bench().job().unit());
+    }
+
+    private static List<Extent.TurnedBox> members(List<Located> selected) {
+        return selected.stream()
+                .flatMap(l -> SelectionBox.of(List.of(l)).stream())
+                .toList();
+    }
+
+    private Optional<Gaps> gaps(List<Located> selected) {
+        if (dragging) {
+            return Optional.empty();
+        }
+        return SelectionBox.upright(selected).map(box -> {
+            Set<ElementId> own = desk.bench().selection();
+            Affine toSheet = desk.bench().levelToSheet();
+            List<Box> others = desk.bench().level().stream()
+                    .filter(e -> !own.contains(e.id()) && !e.hidden())
+                    .flatMap(e -> Extent.of(e, toSheet).stream())
+                    .toList();
+            return Gaps.of(box, others, desk.bench().sheet().trim());
+        });
+    }
+}

@@ -1,0 +1,111 @@
+package rondel.desktop.stack;
+
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.Tooltip;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import rondel.arrange.Hide;
+import rondel.arrange.Lock;
+import rondel.desktop.app.Desk;
+import rondel.desktop.sheet.SheetScene;
+import rondel.job.Element;
+import rondel.job.Extent;
+import rondel.job.GroupElement;
+import rondel.job.Role;
+import rondel.operation.Targets;
+import rondel.units.LengthFormat;
+import rondel.units.LengthUnit;
+import rondel.words.Words;
+
+/** One element of the stack: its picture, name, size and role; a group can be opened, locked and hidden ones released. */
+final class StackCard extends ListCell<Element> {
+
+    private static final double PICTURE = 46;
+
+    private final Desk desk;
+    private final Thumbnails thumbnails;
+    private final ImageView picture = new ImageView();
+    private final Label name = new Label();
+    private final Label size = new Label();
+    private final Label note = new Label();
+    private final Button open = new Button();
+    private final HBox card;
+
+    StackCard(Desk desk, Thumbnails thumbnails) {
+        this.desk = desk;
+        this.thumbnails = thumbnails;
+        picture.setFitWidth(PICTURE);
+        picture.setFitHeight(PICTURE);
+        picture.setPreserveRatio(true);
+        StackPane frame = new StackPane(picture);
+        frame.getStyleClass().add("card-picture");
+        name.getStyleClass().add("card-name");
+        size.getStyleClass().add("quiet");
+        note.getStyleClass().add("card-note");
+        open.getStyleClass().addAll("small", "card-open");
+        VBox words = new VBox(1, name, size, new HBox(6, note, open));
+        words.getStyleClass().add("card-words");
+        card = new HBox(8, frame, words);
+        card.getStyleClass().add("card");
+        setOnMouseClicked(e -> {
+            if (e.getClickCount() == 2 && getItem() instanceof GroupElement g) {
+                desk.bench().stepInto(g.id());
+            }
+        });
+    }
+
+    @Override
+    protected void updateItem(Element e, boolean empty) {
+        super.updateItem(e, empty);
+        setText(null);
+        if (empty || e == null) {
+            setGraphic(null);
+            return;
+        }
+        name.setText(Targets.display(e));
+        setTooltip(new Tooltip(Targets.display(e)));
+        setAccessibleText(Targets.display(e));
+        size.setText(Extent.of(e, desk.bench().levelToSheet())
+                .map(b -> size(b.width(), b.height(), desk.bench().job().unit()))
+                .orElse(""));
+        note.setText(e.role() == Role.PRINT ? "" : Words.of("role." + e.role().name()));
+        note.setManaged(e.role() != Role.PRINT);
+        note.setVisible(e.role() != Role.PRINT);
+        card.setOpacity(e.hidden() ? 0.5 : 1);
+        button(e);
+        picture.setImage(null);
+        thumbnails.of(SheetScene.of(desk.bench().job(), desk.bench().sheet()), e, 2 * PICTURE, image -> {
+            if (getItem() == e) {
+                picture.setImage(image);
+            }
+        });
+        setGraphic(card);
+    }
+
+    private void button(Element e) {
+        open.setManaged(true);
+        open.setVisible(true);
+        if (e.hidden()) {
+            open.setText(Words.of("stack.show"));
+            open.setOnAction(a -> desk.perform(new Hide(List.of(e.id()), false)));
+        } else if (e.locked()) {
+            open.setText(Words.of("stack.unlock"));
+            open.setOnAction(a -> desk.perform(new Lock(List.of(e.id()), false)));
+        } else if (e instanceof GroupElement g) {
+            open.setText(Words.of("stack.open", g.children().size()));
+            open.setOnAction(a -> desk.bench().stepInto(g.id()));
+        } else {
+            open.setManaged(false);
+            open.setVisible(false);
+        }
+    }
+
+    private static String size(double width, double height, LengthUnit unit) {
+        return LengthFormat.number(width, unit) + " × " + LengthFormat.withUnit(height, unit);
+    }
+}

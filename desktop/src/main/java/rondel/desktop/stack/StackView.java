@@ -1,0 +1,118 @@
+package rondel.desktop.stack;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import javafx.collections.ListChangeListener;
+import javafx.geometry.Orientation;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import rondel.desktop.app.Desk;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.operation.Targets;
+import rondel.words.Words;
+
+/** The elements of the open group along the bottom, back at the left, front at the right; a group is one card that
+ *  opens, with the way back as a path of names. */
+public final class StackView extends VBox {
+
+    private final Desk desk;
+    private final HBox path = new HBox(4);
+    private final ListView<Element> cards = new ListView<>();
+    private List<Element> level = List.of();
+    private boolean syncing;
+
+    public StackView(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("stack");
+        setId("stack");
+        Thumbnails thumbnails = new Thumbnails(desk.workers(), desk.pictures());
+        Label title = new Label(Words.of("stack.title"));
+        title.getStyleClass().add("side-title");
+        Label direction = new Label(Words.of("stack.direction"));
+        direction.getStyleClass().add("quiet");
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox head = new HBox(10, title, direction, space, path);
+        head.getStyleClass().add("stack-head");
+        path.setId("path");
+        Label empty = new Label(Words.of("stack.empty"));
+        empty.getStyleClass().add("empty-state");
+        cards.setId("cards");
+        cards.setOrientation(Orientation.HORIZONTAL);
+        cards.setPlaceholder(empty);
+        cards.setAccessibleText(Words.of("stack.title"));
+        cards.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        cards.setCellFactory(list -> new StackCard(desk, thumbnails));
+        cards.getSelectionModel().getSelectedIndices().addListener((ListChangeListener<Integer>) c -> chosen());
+        getChildren().addAll(head, cards);
+        desk.bench().onChange(this::show);
+        show();
+    }
+
+    private void show() {
+        syncing = true;
+        if (level != desk.bench().level()) {
+            level = desk.bench().level();
+            cards.getItems().setAll(level);
+        }
+        showPath();
+        Set<ElementId> selection = desk.bench().selection();
+        cards.getSelectionModel().clearSelection();
+        int last = -1;
+        for (int i = 0; i < level.size(); i++) {
+            if (selection.contains(level.get(i).id())) {
+                cards.getSelectionModel().select(i);
+                last = i;
+            }
+        }
+        if (last >= 0 && selection.size() == 1 && !cards.isFocused()) {
+            cards.scrollTo(Math.max(0, last - 2));
+        }
+        syncing = false;
+    }
+
+    private void showPath() {
+        path.getChildren().clear();
+        crumb(desk.bench().sheet().name(), 0);
+        List<GroupElement> groups = desk.bench().openGroups();
+        for (int i = 0; i < groups.size(); i++) {
+            Label arrow = new Label("›");
+            arrow.getStyleClass().add("quiet");
+            path.getChildren().add(arrow);
+            crumb(Targets.display(groups.get(i)), i + 1);
+        }
+    }
+
+    private void crumb(String name, int depth) {
+        Button button = new Button(name);
+        button.getStyleClass().addAll("crumb", "small");
+        button.setId("crumb-" + depth);
+        button.setDisable(depth == desk.bench().depth());
+        button.setOnAction(e -> desk.bench().stepOut(depth));
+        path.getChildren().add(button);
+    }
+
+    private void chosen() {
+        if (syncing) {
+            return;
+        }
+        Set<ElementId> ids = new LinkedHashSet<>();
+        for (int i : cards.getSelectionModel().getSelectedIndices()) {
+            if (i >= 0 && i < level.size() && !level.get(i).locked() && !level.get(i).hidden()) {
+                ids.add(level.get(i).id());
+            }
+        }
+        syncing = true;
+        desk.bench().select(ids);
+        syncing = false;
+    }
+}

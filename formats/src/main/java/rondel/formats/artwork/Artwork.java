@@ -1,0 +1,57 @@
+package rondel.formats.artwork;
+
+import java.util.List;
+import java.util.Optional;
+import rondel.check.Finding;
+import rondel.geometry.Box;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
+import rondel.job.Clip;
+import rondel.job.Element;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.Media;
+import rondel.job.Sheet;
+import rondel.job.SheetId;
+import rondel.job.Traits;
+import rondel.paint.PaintedExtent;
+import rondel.geometry.Affine;
+import rondel.units.LengthUnit;
+
+/** What a reader made of one file: elements in mm on a page of the size that the file states.
+ *
+ * @param name the file's name without its ending
+ * @param findings whatever could not be carried over */
+public record Artwork(
+        String name, double width, double height, List<Element> elements, List<Media> media, List<Finding> findings) {
+
+    public Artwork {
+        elements = List.copyOf(elements);
+        media = List.copyOf(media);
+        findings = List.copyOf(findings);
+    }
+
+    /** One element to put on a sheet: the file's only one, or a group of them all, named after the file. What the file
+     *  keeps beyond its own page is clipped away, not dropped. */
+    public Element asElement() {
+        Box page = new Box(0, 0, width, height);
+        boolean beyond = elements.stream()
+                .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
+                .anyMatch(b -> !page.grown(0.01 * Math.max(width, height)).contains(b));
+        if (elements.size() == 1 && !beyond) {
+            return elements.getFirst().with(t -> t.withName(name));
+        }
+        Optional<Clip> clip =
+                beyond ? Optional.of(new Clip(Outline.rectangle(page), FillRule.NON_ZERO)) : Optional.empty();
+        return new GroupElement(Traits.named(name), elements, clip, Optional.empty());
+    }
+
+    /** A job with the artwork alone on a transparent sheet of its own size. */
+    public Job asJob() {
+        SheetId id = new SheetId("sheet-1");
+        Sheet sheet = Sheet.of(id, name, width, height).withPaper(Optional.empty()).withElements(elements);
+        return Job.blank(name, LengthUnit.MM, width, height)
+                .withSheet(id, s -> sheet)
+                .withMedia(media);
+    }
+}

@@ -1,0 +1,79 @@
+package rondel.formats.artwork;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rondel.arrange.Place;
+import rondel.check.Finding;
+import rondel.check.Severity;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.geometry.Point;
+import rondel.job.Element;
+import rondel.job.Extent;
+import rondel.job.Sheet;
+import rondel.words.Refusal;
+
+/** Where and how large artwork arrives on a sheet: at the size its file states, or as large as the sheet allows, with a
+ *  note; never beyond the edge unless somebody says where.
+ *
+ * @param width of its visible box in mm, where one is wanted; the height follows unless it is given too
+ * @param topLeft of its visible box; the middle of the sheet where none is given */
+public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Optional<Point> topLeft) {
+
+    public static final ArtworkPlacement CENTRED =
+            new ArtworkPlacement(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
+
+    /** The operation that places it, and what there is to say about it. */
+    public record Placed(Place operation, List<Finding> findings) {}
+
+    /** With its visible box's centre at {@code centre}. */
+    public static Placed centredAt(Artwork artwork, Sheet sheet, Point centre) {
+        Placed placed = CENTRED.onto(sheet, artwork);
+        Affine move = Affine.translate(centre.x() - sheet.width() / 2, centre.y() - sheet.height() / 2);
+        return new Placed(
+                new Place(
+                        sheet.id(),
+                        placed.operation.elements().stream()
+                                .map(e -> e.with(t -> t.placedBy(move)))
+                                .toList(),
+                        artwork.media()),
+                placed.findings);
+    }
+
+    public Placed onto(Sheet sheet, Artwork artwork) {
+        Element element = artwork.asElement();
+        Box box = Extent.of(element, Affine.IDENTITY)
+                .orElseThrow(() -> Refusal.of("artwork.empty", artwork.name()));
+        List<Finding> findings = new ArrayList<>(artwork.findings());
+        Affine size = size(box, sheet, artwork.name(), findings);
+        Box sized = box.transformed(size);
+        Point corner = topLeft.orElse(
+                new Point((sheet.width() - sized.width()) / 2, (sheet.height() - sized.height()) / 2));
+        Affine place = Affine.translate(corner.x() - sized.x(), corner.y() - sized.y()).times(size);
+        Element placed = element.with(t -> t.placedBy(place));
+        return new Placed(new Place(sheet.id(), List.of(placed), artwork.media()), findings);
+    }
+
+    private Affine size(Box box, Sheet sheet, String name, List<Finding> findings) {
+        if (width.isPresent() || height.isPresent()) {
+            double across = width.isPresent() ? factor(width.getAsDouble(), box.width()) : Double.NaN;
+            double down = height.isPresent() ? factor(height.getAsDouble(), box.height()) : across;
+            return Affine.scale(Double.isNaN(across) ? down : across, down);
+        }
+        double fit = Math.min(sheet.width() / box.width(), sheet.height() / box.height());
+        if (fit >= 1 - 1e-9 || topLeft.isPresent() && fit >= 1) {
+            return Affine.IDENTITY;
+        }
+        findings.add(Finding.of(Severity.NOTE, "artwork.scaled", name, Math.round(fit * 1000) / 10.0));
+        return Affine.scale(fit, fit);
+    }
+
+    private static double factor(double wanted, double now) {
+        if (!(wanted > 0) || !Double.isFinite(wanted) || !(now > 0)) {
+            throw Refusal.of("resize.notPositive");
+        }
+        return wanted / now;
+    }
+}

@@ -1,0 +1,93 @@
+package rondel.formats.artwork;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.function.Supplier;
+import java.util.zip.GZIPInputStream;
+import rondel.formats.picture.PictureReader;
+import rondel.formats.svg.SvgReader;
+import rondel.text.FontBook;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** Any file that can be placed. What it is, is told by its first bytes, not by its ending. */
+public final class ArtworkReader {
+
+    private static final long LARGEST = 1L << 30;
+
+    private final Supplier<FontBook> fonts;
+
+    public ArtworkReader(Supplier<FontBook> fonts) {
+        this.fonts = fonts;
+    }
+
+    /** @throws Refusal naming the file and what to do */
+    public Artwork read(Path file) {
+        try {
+            if (!Files.isRegularFile(file)) {
+                throw Refusal.of("file.notFound", file);
+            }
+            if (Files.size(file) > LARGEST) {
+                throw Refusal.of("file.tooLarge", file);
+            }
+            return read(Files.readAllBytes(file), file.getFileName().toString());
+        } catch (IOException e) {
+            throw new Refusal(Words.of("file.notRead", file, e.getMessage()), e);
+        }
+    }
+
+    /** @param name of the file, with its ending */
+    public Artwork read(byte[] bytes, String name) {
+        if (startsWith(bytes, 0x89, 'P', 'N', 'G') || startsWith(bytes, 0xff, 0xd8)) {
+            return PictureReader.read(bytes, name);
+        }
+        if (startsWith(bytes, 0x1f, 0x8b)) {
+            return SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts);
+        }
+        if (looksLikeXml(bytes)) {
+            return SvgReader.read(new ByteArrayInputStream(bytes), name, fonts);
+        }
+        throw Refusal.of("picture.unknown", name);
+    }
+
+    private static byte[] unpacked(byte[] bytes, String name) {
+        try (GZIPInputStream in = new GZIPInputStream(new ByteArrayInputStream(bytes))) {
+            byte[] all = in.readNBytes(256 << 20);
+            if (in.read() >= 0) {
+                throw Refusal.of("file.tooLarge", name);
+            }
+            return all;
+        } catch (IOException e) {
+            throw new Refusal(Words.of("svg.unreadable", name), e);
+        }
+    }
+
+    private static boolean startsWith(byte[] bytes, int... start) {
+        if (bytes.length < start.length) {
+            return false;
+        }
+        for (int i = 0; i < start.length; i++) {
+            if ((bytes[i] & 255) != start[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** White space and byte order marks may come before the first bracket; UTF-16 has a zero beside it. */
+    private static boolean looksLikeXml(byte[] bytes) {
+        for (int i = 0; i < Math.min(bytes.length, 64); i++) {
+            int b = bytes[i] & 255;
+            if (b == '<') {
+                return true;
+            }
+            boolean skip = b == 0 || b <= ' ' || b == 0xef || b == 0xbb || b == 0xbf || b == 0xfe || b == 0xff;
+            if (!skip) {
+                return false;
+            }
+        }
+        return false;
+    }
+}

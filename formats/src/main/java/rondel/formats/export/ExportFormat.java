@@ -1,0 +1,66 @@
+package rondel.formats.export;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+import rondel.formats.files.AtomicFile;
+import rondel.formats.page.Page;
+import rondel.formats.pdf.PdfWriter;
+import rondel.formats.png.JpegWriter;
+import rondel.formats.png.PixelSize;
+import rondel.formats.png.PngWriter;
+import rondel.formats.svg.SvgWriter;
+import rondel.paint.PictureSource;
+import rondel.words.Refusal;
+
+/** The kinds of files that a page can become. */
+public enum ExportFormat {
+    SVG,
+    PDF,
+    PNG,
+    JPG;
+
+    public static Optional<ExportFormat> ofExtension(String extension) {
+        return switch (extension.toLowerCase(Locale.ROOT)) {
+            case "svg" -> Optional.of(SVG);
+            case "pdf" -> Optional.of(PDF);
+            case "png" -> Optional.of(PNG);
+            case "jpg", "jpeg" -> Optional.of(JPG);
+            default -> Optional.empty();
+        };
+    }
+
+    /** @throws Refusal if the file's ending is none that can be written */
+    public static ExportFormat of(Path file) {
+        String name = file.getFileName().toString();
+        int dot = name.lastIndexOf('.');
+        return (dot < 0 ? Optional.<ExportFormat>empty() : ofExtension(name.substring(dot + 1)))
+                .orElseThrow(() -> Refusal.of("export.unknownKind", name));
+    }
+
+    public String extension() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Whether it is made of pixels, so that a ppi matters. */
+    public boolean ofPixels() {
+        return this == PNG || this == JPG;
+    }
+
+    /** @param size for pictures; vectors do not care */
+    public void write(Page page, PixelSize size, PictureSource pictures, OutputStream out) throws IOException {
+        switch (this) {
+            case SVG -> SvgWriter.write(page, pictures, out);
+            case PDF -> PdfWriter.write(page, pictures, out);
+            case PNG -> PngWriter.write(page, size, pictures, out);
+            case JPG -> JpegWriter.write(page, size, pictures, out);
+        }
+    }
+
+    /** Writes the file whole or not at all. */
+    public void write(Page page, PixelSize size, PictureSource pictures, Path file) {
+        AtomicFile.write(file, out -> write(page, size, pictures, out));
+    }
+}

@@ -1,0 +1,203 @@
+package rondel.formats.job;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import rondel.geometry.Affine;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
+import rondel.job.Clip;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.FontChoice;
+import rondel.job.GroupElement;
+import rondel.job.Mask;
+import rondel.job.MediaId;
+import rondel.job.Paint;
+import rondel.job.PictureElement;
+import rondel.job.Role;
+import rondel.job.ShapeElement;
+import rondel.job.TextAlign;
+import rondel.job.TextElement;
+import rondel.job.Traits;
+
+/** Elements as JSON. What is usual (visible, unlocked, printed, opaque) is not written. */
+final class ElementJson {
+
+    private static final int DEEPEST = 1000;
+    private static final Set<String> KNOWN = Set.of(
+            "kind",
+            "id",
+            "name",
+            "placement",
+            "role",
+            "locked",
+            "hidden",
+            "opacity",
+            "outline",
+            "rule",
+            "fill",
+            "stroke",
+            "media",
+            "frame",
+            "content",
+            "font",
+            "size",
+            "tracking",
+            "align",
+            "children",
+            "clip",
+            "mask");
+
+    private ElementJson() {}
+
+    static ObjectNode write(Element e) {
+        ObjectNode o = JsonNodeFactory.instance.objectNode();
+        traits(o, e);
+        switch (e) {
+            case ShapeElement s -> {
+                o.put("outline", GeometryJson.outline(s.outline()));
+                o.put("rule", Enums.word(s.rule()));
+                o.set("fill", PaintJson.write(s.fill()));
+                s.stroke().ifPresent(k -> o.set("stroke", PaintJson.stroke(k)));
+            }
+            case TextElement t -> {
+                o.put("content", t.content());
+                o.putObject("font")
+                        .put("family", t.font().family())
+                        .put("weight", t.font().weight())
+                        .put("italic", t.font().italic());
+                o.put("size", t.size()).put("tracking", t.tracking()).put("align", Enums.word(t.align()));
+                o.put("outline", GeometryJson.outline(t.outline()));
+                o.set("fill", PaintJson.write(t.fill()));
+                t.stroke().ifPresent(k -> o.set("stroke", PaintJson.stroke(k)));
+            }
+            case PictureElement p -> {
+                o.put("media", p.media().sha256());
+                o.set("frame", GeometryJson.box(p.frame()));
+            }
+            case GroupElement g -> {
+                g.clip().ifPresent(c -> o.putObject("clip")
+                        .put("outline", GeometryJson.outline(c.outline()))
+                        .put("rule", Enums.word(c.rule())));
+                g.mask().ifPresent(m -> mask(o.putObject("mask"), m));
+                ArrayNode children = o.putArray("children");
+                g.children().forEach(c -> children.add(write(c)));
+            }
+        }
+        ExtrasJson.write(o, e.traits().extras());
+        return o;
+    }
+
+    private static void traits(ObjectNode o, Element e) {
+        o.put("kind", e.kind());
+        if (!e.id().equals(Traits.UNPLACED)) {
+            o.put("id", e.id().value());
+        }
+        if (!e.name().isEmpty()) {
+            o.put("name", e.name());
+        }
+        if (!e.placement().equals(Affine.IDENTITY)) {
+            o.set("placement", GeometryJson.affine(e.placement()));
+        }
+        if (e.role() != Role.PRINT) {
+            o.put("role", Enums.word(e.role()));
+        }
+        if (e.locked()) {
+            o.put("locked", true);
+        }
+        if (e.hidden()) {
+            o.put("hidden", true);
+        }
+        if (e.opacity() != 1) {
+            o.put("opacity", e.opacity());
+        }
+    }
+
+    private static void mask(ObjectNode o, Mask m) {
+        o.put("kind", Enums.word(m.kind())).set("area", GeometryJson.box(m.area()));
+        ArrayNode content = o.putArray("content");
+        m.content().forEach(c -> content.add(write(c)));
+    }
+
+    static List<Element> readAll(ArrayNode list) {
+        return readAll(list, 0);
+    }
+
+    static Element read(JsonNode node) {
+        return read(node, 0);
+    }
+
+    private static List<Element> readAll(ArrayNode list, int depth) {
+        List<Element> elements = new ArrayList<>(list.size());
+        list.forEach(n -> elements.add(read(n, depth)));
+        return List.copyOf(elements);
+    }
+
+    private static Element read(JsonNode node, int depth) {
+        if (depth > DEEPEST) {
+            throw new BadJson("children", "nested too deep");
+        }
+        JsonFields f = new JsonFields(node);
+        Traits traits = new Traits(
+                new ElementId(f.text("id", "")),
+                f.text("name", ""),
+                f.affine("placement"),
+                f.optional("role").map(n -> Enums.read(n, Role.class, "role")).orElse(Role.PRINT),
+                f.flag("locked", false),
+                f.flag("hidden", false),
+                f.number("opacity", 1),
+                f.extras(KNOWN));
+        return switch (f.text("kind")) {
+            case "shape" ->
+                new ShapeElement(traits, outline(f), rule(f), fill(f), PaintJson.optionalStroke(f, "stroke"));
+            case "text" -> text(traits, f);
+            case "picture" -> new PictureElement(traits, new MediaId(f.text("media")), f.box("frame"));
+            case "group" ->
+                new GroupElement(
+                        traits,
+                        readAll(f.listOrEmpty("children"), depth + 1),
+                        f.optional("clip").map(JsonFields::new).map(c -> new Clip(outline(c), rule(c))),
+                        f.optional("mask").map(JsonFields::new).map(m -> readMask(m, depth + 1)));
+            case String other -> throw new BadJson("kind", other);
+        };
+    }
+
+    private static TextElement text(Traits traits, JsonFields f) {
+        JsonFields font = new JsonFields(f.node("font"));
+        return new TextElement(
+                traits,
+                f.text("content"),
+                new FontChoice(font.text("family"), (int) font.number("weight", 400), font.flag("italic", false)),
+                f.number("size"),
+                f.number("tracking", 0),
+                f.optional("align")
+                        .map(n -> Enums.read(n, TextAlign.class, "align"))
+                        .orElse(TextAlign.START),
+                outline(f),
+                fill(f),
+                PaintJson.optionalStroke(f, "stroke"));
+    }
+
+    private static Mask readMask(JsonFields m, int depth) {
+        return new Mask(readAll(m.list("content"), depth), m.box("area"), m.choice("kind", Mask.Kind.class));
+    }
+
+    private static Outline outline(JsonFields f) {
+        return GeometryJson.outline(f.node("outline"), "outline");
+    }
+
+    private static FillRule rule(JsonFields f) {
+        return f.optional("rule")
+                .map(n -> Enums.read(n, FillRule.class, "rule"))
+                .orElse(FillRule.NON_ZERO);
+    }
+
+    private static Paint fill(JsonFields f) {
+        return f.optional("fill").map(PaintJson::read).orElse(Paint.NONE);
+    }
+}

@@ -1,0 +1,55 @@
+package rondel.formats.job;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.Optional;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.job.Element;
+import rondel.job.Extent;
+import rondel.job.Job;
+import rondel.job.Sheet;
+
+/** What {@code rondel info --json} prints: sizes and the element tree, in mm on the sheet. */
+public final class JobInfo {
+
+    private JobInfo() {}
+
+    public static ObjectNode of(Job job) {
+        ObjectNode o = JsonNodeFactory.instance.objectNode();
+        o.put("title", job.title()).put("unit", job.unit().symbol());
+        ArrayNode sheets = o.putArray("sheets");
+        for (Sheet s : job.sheets()) {
+            ObjectNode sheet = sheets.addObject();
+            sheet.put("id", s.id().value()).put("name", s.name());
+            sheet.put("width_mm", clean(s.width())).put("height_mm", clean(s.height()));
+            elements(sheet.putArray("elements"), s.elements(), Affine.IDENTITY, s);
+        }
+        return o;
+    }
+
+    private static void elements(ArrayNode list, List<Element> elements, Affine toSheet, Sheet sheet) {
+        for (Element e : elements) {
+            ObjectNode o = list.addObject();
+            o.put("id", e.id().value())
+                    .put("name", e.name())
+                    .put("kind", e.kind())
+                    .put("role", Enums.word(e.role()));
+            Optional<Box> box = Extent.of(e, toSheet);
+            Box b = box.orElse(new Box(0, 0, 0, 0));
+            o.put("x_mm", clean(b.x())).put("y_mm", clean(b.y()));
+            o.put("width_mm", clean(b.width())).put("height_mm", clean(b.height()));
+            o.put("rotation_deg", clean(toSheet.times(e.placement()).rotation()));
+            o.put("locked", e.locked()).put("hidden", e.hidden());
+            o.put("parked", box.isPresent() && !b.intersects(sheet.trim()));
+            elements(o.putArray("children"), e.children(), toSheet.times(e.placement()), sheet);
+        }
+    }
+
+    /** Rounded to a millionth of a micron, so that 76.2 does not read 76.19999999999999. */
+    private static double clean(double v) {
+        return Math.rint(v * 1e9) / 1e9 + 0.0;
+    }
+}

@@ -1,0 +1,277 @@
+package rondel.formats.job;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.OperationKind;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Media;
+import rondel.job.Paint;
+import rondel.job.Rgba;
+import rondel.job.SheetId;
+import rondel.job.Stroke;
+import rondel.operation.Degrees;
+import rondel.operation.Mm;
+import rondel.operation.Operation;
+import rondel.units.LengthUnit;
+import rondel.words.Refusal;
+
+/** Operations as JSON, straight from their records: {@code {"operation": "move", "elements": ["e4"], "dx": "1/4 in", "dy": 0}}.
+ *  Lengths are in mm, or text with a unit; fields are named as in the record, words joined by an underscore. */
+public final class OperationJson {
+
+    private final MediaStore media;
+
+    /** @param media where the bytes of placed pictures go and come from */
+    public OperationJson(MediaStore media) {
+        this.media = media;
+    }
+
+    public ObjectNode write(Operation operation) {
+        ObjectNode o = JsonNodeFactory.instance.objectNode();
+        o.put("operation", kind(operation).name());
+        for (RecordComponent c : operation.getClass().getRecordComponents()) {
+            Object value = value(operation, c);
+            if (!value.equals(Optional.empty()) && !value.equals(OptionalDouble.empty())) {
+                o.set(field(c), json(value));
+            }
+        }
+        return o;
+    }
+
+    /** @throws Refusal naming the operation and the field that is wrong */
+    public Operation read(JsonNode node) {
+        JsonFields f;
+        String name;
+        try {
+            f = new JsonFields(node);
+            name = f.text("operation");
+        } catch (BadJson e) {
+            throw Refusal.of("recipe.noOperation");
+        }
+        OperationKind kind =
+                OperationCatalogue.named(name).orElseThrow(() -> Refusal.of("recipe.unknownOperation", name));
+        RecordComponent[] components = kind.type().getRecordComponents();
+        Object[] values = new Object[components.length];
+        Class<?>[] types = new Class<?>[components.length];
+        List<String> known = new ArrayList<>(List.of("operation"));
+        for (int i = 0; i < components.length; i++) {
+            known.add(field(components[i]));
+            types[i] = components[i].getType();
+            try {
+                values[i] = read(f, components[i], kind);
+            } catch (BadJson | IllegalArgumentException e) {
+                throw new Refusal(rondel.words.Words.of("recipe.badField", name, field(components[i])), e);
+            }
+        }
+        f.object().fieldNames().forEachRemaining(given -> {
+            if (!known.contains(given)) {
+                throw Refusal.of("recipe.unknownField", name, given);
+            }
+        });
+        try {
+            return kind.type().getDeclaredConstructor(types).newInstance(values);
+        } catch (InvocationTargetException e) {
+            throw new Refusal(rondel.words.Words.of("recipe.badField", name, "operation"), e);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Every operation with its fields, their types and units, and an example. */
+    public ArrayNode catalogue() {
+        ArrayNode all = JsonNodeFactory.instance.arrayNode();
+        for (OperationKind kind : OperationCatalogue.kinds()) {
+            ObjectNode o = all.addObject().put("name", kind.name()).put("summary", kind.summary());
+            ArrayNode fields = o.putArray("fields");
+            for (RecordComponent c : kind.type().getRecordComponents()) {
+                ObjectNode field = fields.addObject().put("name", field(c)).put("type", type(c.getGenericType()));
+                if (c.isAnnotationPresent(Mm.class)) {
+                    field.put("unit", "mm");
+                } else if (c.isAnnotationPresent(Degrees.class)) {
+                    field.put("unit", "deg");
+                }
+                field.put("optional", optional(c));
+                if (c.getType().isEnum()) {
+                    ArrayNode choices = field.putArray("choices");
+                    for (Object choice : c.getType().getEnumConstants()) {
+                        choices.add(word((Enum<?>) choice));
+                    }
+                }
+            }
+            o.set("example", write(kind.example()));
+        }
+        return all;
+    }
+
+    private static OperationKind kind(Operation operation) {
+        return OperationCatalogue.kinds().stream()
+                .filter(k -> k.type() == operation.getClass())
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException(operation.getClass() + " is not in the catalogue"));
+    }
+
+    static String field(RecordComponent c) {
+        return c.getName().replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT);
+    }
+
+    private static boolean optional(RecordComponent c) {
+        return c.getType() == Optional.class
+                || c.getType() == OptionalDouble.class
+                || c.getType() == boolean.class
+                || c.getName().equals("media")
+                || c.getName().equals("anchor")
+                || c.getName().equals("frame")
+                || c.getName().equals("name");
+    }
+
+    private static Object value(Operation operation, RecordComponent c) {
+        try {
+            return c.getAccessor().invoke(operation);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String word(Enum<?> value) {
+        return value instanceof LengthUnit unit ? unit.symbol() : Enums.word(value);
+    }
+
+    private JsonNode json(Object value) {
+        JsonNodeFactory json = JsonNodeFactory.instance;
+        return switch (value) {
+            case Double d -> json.numberNode(d);
+            case OptionalDouble d -> json.numberNode(d.getAsDouble());
+            case Boolean b -> json.booleanNode(b);
+            case String s -> json.textNode(s);
+            case ElementId id -> json.textNode(id.value());
+            case SheetId id -> json.textNode(id.value());
+            case Enum<?> e -> json.textNode(word(e));
+            case Paint p -> PaintJson.write(p);
+            case Rgba c -> PaintJson.colour(c);
+            case Stroke s -> PaintJson.stroke(s);
+            case Element e -> ElementJson.write(e);
+            case Media m -> media.write(m);
+            case Optional<?> o -> json(o.orElseThrow());
+            case List<?> list -> {
+                ArrayNode array = json.arrayNode();
+                list.forEach(v -> array.add(json(v)));
+                yield array;
+            }
+            default -> throw new IllegalStateException("no JSON for " + value.getClass());
+        };
+    }
+
+    private Object read(JsonFields f, RecordComponent c, OperationKind kind) {
+        String field = field(c);
+        Type type = c.getGenericType();
+        Optional<JsonNode> given = f.optional(field);
+        if (given.isEmpty()) {
+            return absent(c, field, kind);
+        }
+        boolean length = c.isAnnotationPresent(Mm.class);
+        if (type == OptionalDouble.class) {
+            return OptionalDouble.of(length ? f.length(field) : f.number(field));
+        }
+        if (type == double.class) {
+            return length ? f.length(field) : f.number(field);
+        }
+        if (type instanceof ParameterizedType p && p.getRawType() == Optional.class) {
+            return Optional.of(one(given.get(), (Class<?>) p.getActualTypeArguments()[0], field));
+        }
+        if (type instanceof ParameterizedType p && p.getRawType() == List.class) {
+            List<Object> list = new ArrayList<>();
+            f.list(field).forEach(n -> list.add(one(n, (Class<?>) p.getActualTypeArguments()[0], field)));
+            return list;
+        }
+        return one(given.get(), (Class<?>) type, field);
+    }
+
+    /** What a field that is left out means: none, no, empty, or what the example has for an anchor or a frame. */
+    private static Object absent(RecordComponent c, String field, OperationKind kind) {
+        if (!optional(c)) {
+            throw new BadJson(field, "missing");
+        }
+        if (c.getType() == Optional.class) {
+            return Optional.empty();
+        }
+        if (c.getType() == OptionalDouble.class) {
+            return OptionalDouble.empty();
+        }
+        if (c.getType() == boolean.class) {
+            return false;
+        }
+        if (c.getType() == List.class) {
+            return List.of();
+        }
+        return c.getType() == String.class ? "" : value(kind.example(), c);
+    }
+
+    private Object one(JsonNode node, Class<?> type, String field) {
+        if (type == boolean.class) {
+            return node.asBoolean();
+        }
+        if (type == Element.class) {
+            return ElementJson.read(node);
+        }
+        if (type == Media.class) {
+            return media.read(node);
+        }
+        if (type == Paint.class) {
+            return PaintJson.read(node);
+        }
+        if (type == Stroke.class) {
+            return PaintJson.stroke(node);
+        }
+        if (!node.isTextual()) {
+            throw new BadJson(field, node.toString());
+        }
+        if (type == String.class) {
+            return node.asText();
+        }
+        if (type == ElementId.class) {
+            return new ElementId(node.asText());
+        }
+        if (type == SheetId.class) {
+            return new SheetId(node.asText());
+        }
+        if (type == Rgba.class) {
+            return PaintJson.colour(node);
+        }
+        if (type == LengthUnit.class) {
+            return LengthUnit.ofSymbol(node.asText()).orElseThrow(() -> new BadJson(field, node.asText()));
+        }
+        for (Object choice : type.getEnumConstants()) {
+            if (word((Enum<?>) choice).equals(node.asText())) {
+                return choice;
+            }
+        }
+        throw new BadJson(field, node.asText());
+    }
+
+    private static String type(Type type) {
+        if (type instanceof ParameterizedType p) {
+            String inner = type(p.getActualTypeArguments()[0]);
+            return p.getRawType() == List.class ? "list of " + inner : inner;
+        }
+        Class<?> c = (Class<?>) type;
+        if (c == double.class || c == OptionalDouble.class) {
+            return "number";
+        }
+        return c.isEnum()
+                ? "choice"
+                : c.getSimpleName().replaceAll("(?<=.)([A-Z])", " $1").toLowerCase(Locale.ROOT);
+    }
+}

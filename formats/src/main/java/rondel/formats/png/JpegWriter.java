@@ -1,0 +1,63 @@
+package rondel.formats.png;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.OutputStream;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageTypeSpecifier;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.metadata.IIOMetadata;
+import javax.imageio.metadata.IIOMetadataNode;
+import javax.imageio.stream.ImageOutputStream;
+import rondel.formats.page.Page;
+import rondel.paint.PictureSource;
+
+/** A page as a JPEG file of high quality; what is transparent becomes white, as JPEG has no alpha. */
+public final class JpegWriter {
+
+    private static final float QUALITY = 0.92f;
+    private static final String FORMAT = "javax_imageio_jpeg_image_1.0";
+
+    private JpegWriter() {}
+
+    public static void write(Page page, PixelSize size, PictureSource pictures, OutputStream out) throws IOException {
+        BufferedImage image = new BufferedImage(size.width(), size.height(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, size.width(), size.height());
+        g.drawImage(PageRaster.paint(page, size, pictures), 0, 0, null);
+        g.dispose();
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {
+            ImageWriteParam how = writer.getDefaultWriteParam();
+            how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            how.setCompressionQuality(QUALITY);
+            writer.setOutput(stream);
+            writer.write(null, new IIOImage(image, null, density(writer, image, how, size.ppi())), how);
+        } finally {
+            writer.dispose();
+        }
+    }
+
+    private static IIOMetadata density(ImageWriter writer, BufferedImage image, ImageWriteParam how, double ppi)
+            throws IOException {
+        IIOMetadata metadata = writer.getDefaultImageMetadata(new ImageTypeSpecifier(image), how);
+        if (metadata.getNativeMetadataFormatName().equals(FORMAT)) {
+            IIOMetadataNode root = (IIOMetadataNode) metadata.getAsTree(FORMAT);
+            IIOMetadataNode jfif =
+                    (IIOMetadataNode) root.getElementsByTagName("app0JFIF").item(0);
+            if (jfif != null) {
+                String density = Long.toString(Math.clamp(Math.round(ppi), 1, 65535));
+                jfif.setAttribute("Xdensity", density);
+                jfif.setAttribute("Ydensity", density);
+                jfif.setAttribute("resUnits", "1");
+                metadata.setFromTree(FORMAT, root);
+            }
+        }
+        return metadata;
+    }
+}

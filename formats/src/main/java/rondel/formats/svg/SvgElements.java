@@ -1,0 +1,183 @@
+package rondel.formats.svg;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Base64;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import rondel.formats.page.Page;
+import rondel.geometry.Affine;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
+import rondel.job.Element;
+import rondel.job.GroupElement;
+import rondel.job.Mask;
+import rondel.job.Media;
+import rondel.job.MediaId;
+import rondel.job.Paint;
+import rondel.job.PictureElement;
+import rondel.job.Role;
+import rondel.job.ShapeElement;
+import rondel.job.Stroke;
+import rondel.job.TextElement;
+import rondel.paint.PictureSource;
+
+/** Elements as SVG. */
+final class SvgElements {
+
+    private final Map<MediaId, Media> media;
+    private final PictureSource pictures;
+    private final SvgDefinitions definitions;
+    private final SvgPaints paints;
+    private final Set<String> ids = new HashSet<>(Set.of("paper"));
+
+    SvgElements(Map<MediaId, Media> media, PictureSource pictures, SvgDefinitions definitions) {
+        this.media = media;
+        this.pictures = pictures;
+        this.definitions = definitions;
+        this.paints = new SvgPaints(definitions, this);
+    }
+
+    /** @param scale from the space around the element to mm, for how many digits to write */
+    void write(XmlText xml, Element e, double scale) {
+        if (!Page.made(e)) {
+            return;
+        }
+        double own = scale * Math.max(Math.hypot(e.placement().a(), e.placement().b()), Math.hypot(e.placement().c(), e.placement().d()));
+        switch (e) {
+            case ShapeElement s -> drawn(xml, s, s.outline(), s.rule(), s.fill(), s.stroke(), Optional.empty(), own);
+            case TextElement t ->
+                drawn(xml, t, t.outline(), FillRule.NON_ZERO, t.fill(), t.stroke(), Optional.of(t.content()), own);
+            case PictureElement p -> picture(xml, p);
+            case GroupElement g -> group(xml, g, own);
+        }
+    }
+
+    private void group(XmlText xml, GroupElement g, double own) {
+        Optional<String> clip = g.clip().map(c -> definitions.id(c, "clip", d -> {
+            d.xml().open("clipPath").attribute("id", d.id()).open("path");
+            d.xml().attribute("d", PathText.of(c.outline(), NumberText.decimals(own)));
+            if (c.rule() == FillRule.EVEN_ODD) {
+                d.xml().attribute("clip-rule", "evenodd");
+            }
+            d.xml().close("path").close("clipPath");
+        }));
+        Optional<String> mask = g.mask().map(m -> definitions.id(m, "mask", d -> mask(d, m, own)));
+        String title = begin(xml, "g", g);
+        clip.ifPresent(id -> xml.attribute("clip-path", "url(#" + id + ")"));
+        mask.ifPresent(id -> xml.attribute("mask", "url(#" + id + ")"));
+        title(xml, title);
+        g.children().forEach(c -> write(xml, c, own));
+        xml.close("g");
+    }
+
+    private void mask(SvgDefinitions.Definition d, Mask m, double own) {
+        XmlText xml = d.xml().open("mask").attribute("id", d.id());
+        xml.attribute("maskUnits", "userSpaceOnUse")
+                .attribute("x", NumberText.exact(m.area().x()))
+                .attribute("y", NumberText.exact(m.area().y()))
+                .attribute("width", NumberText.exact(m.area().width()))
+                .attribute("height", NumberText.exact(m.area().height()));
+        if (m.kind() == Mask.Kind.ALPHA) {
+            xml.attribute("style", "mask-type:alpha");
+        }
+        m.content().forEach(c -> write(xml, c, own));
+        xml.close("mask");
+    }
+
+    private void drawn(
+            XmlText xml,
+            Element e,
+            Outline outline,
+            FillRule rule,
+            Paint fill,
+            Optional<Stroke> stroke,
+            Optional<String> words,
+            double own) {
+        int decimals = NumberText.decimals(own);
+        String title = begin(xml, "path", e);
+        words.ifPresent(w -> xml.attribute("aria-label", w));
+        xml.attribute("d", PathText.of(outline, decimals));
+        paints.fill(xml, fill);
+        if (rule == FillRule.EVEN_ODD) {
+            xml.attribute("fill-rule", "evenodd");
+        }
+        paints.stroke(xml, stroke, decimals);
+        title(xml, title);
+        xml.close("path");
+    }
+
+    private void picture(XmlText xml, PictureElement p) {
+        Media source = media.get(p.media());
+        if (source == null) {
+            return;
+        }
+        String title = begin(xml, "image", p);
+        xml.attribute("x", NumberText.exact(p.frame().x()))
+                .attribute("y", NumberText.exact(p.frame().y()))
+                .attribute("width", NumberText.exact(p.frame().width()))
+                .attribute("height", NumberText.exact(p.frame().height()))
+                .attribute("preserveAspectRatio", "none")
+                .attribute("xlink:href", embedded(source));
+        title(xml, title);
+        xml.close("image");
+    }
+
+    /** The file as it came; one that a camera turned is written upright, since not every program turns it back. */
+    private String embedded(Media source) {
+        String type = source.extension().equals("jpg") ? "image/jpeg" : "image/png";
+        byte[] bytes = source.bytes().content();
+        if (source.orientation() > 1) {
+            type = "image/png";
+            ByteArrayOutputStream png = new ByteArrayOutputStream();
+            try {
+                ImageIO.write(pictures.pixels(source, 1), "png", png);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+            bytes = png.toByteArray();
+        }
+        return "data:" + type + ";base64," + Base64.getEncoder().encodeToString(bytes);
+    }
+
+    /** Opens the tag with what all elements have; gives back the title that the name needs, or an empty text. */
+    private String begin(XmlText xml, String tag, Element e) {
+        xml.open(tag);
+        String title = "";
+        if (!e.name().isBlank()) {
+            String id = uniqueId(e.name());
+            xml.attribute("id", id);
+            title = id.equals(e.name()) && !Names.automatic(id) ? "" : e.name();
+        }
+        if (e.role() != Role.PRINT) {
+            xml.attribute("data-role", RoleWords.word(e.role()));
+        }
+        Affine placement = e.placement();
+        SvgPaints.transform(xml, "transform", placement);
+        if (e.opacity() < 1) {
+            xml.attribute("opacity", NumberText.exact(e.opacity()));
+        }
+        return title;
+    }
+
+    private static void title(XmlText xml, String title) {
+        if (!title.isEmpty()) {
+            xml.open("title").text(title).close("title");
+        }
+    }
+
+    private String uniqueId(String name) {
+        String plain = name.strip().replaceAll("[^\\p{L}\\p{Nd}_.-]+", "-");
+        boolean taken = plain.matches("(gradient|pattern|clip|mask)-\\d+");
+        String start = plain.isEmpty() || taken || !Character.isLetter(plain.charAt(0)) ? "_" + plain : plain;
+        String id = start;
+        for (int i = 2; !ids.add(id); i++) {
+            id = start + "-" + i;
+        }
+        return id;
+    }
+}

@@ -1,0 +1,93 @@
+package rondel.formats.svg;
+
+/** Writes XML with one element a line, indented as it nests. */
+final class XmlText {
+
+    private final StringBuilder out = new StringBuilder();
+    private int depth;
+    private boolean inTag;
+    private boolean inline;
+
+    XmlText(int depth) {
+        this.depth = depth;
+    }
+
+    XmlText open(String tag) {
+        endTag(true);
+        indent();
+        out.append('<').append(tag);
+        inTag = true;
+        depth++;
+        return this;
+    }
+
+    XmlText attribute(String name, String value) {
+        out.append(' ').append(name).append("=\"");
+        escape(value, true);
+        out.append('"');
+        return this;
+    }
+
+    XmlText text(String text) {
+        endTag(false);
+        escape(text, false);
+        inline = true;
+        return this;
+    }
+
+    /** Text that is XML already, on lines of its own. */
+    XmlText raw(String xml) {
+        endTag(true);
+        out.append(xml);
+        return this;
+    }
+
+    XmlText close(String tag) {
+        depth--;
+        if (inTag) {
+            out.append("/>\n");
+            inTag = false;
+        } else {
+            if (!inline) {
+                indent();
+            }
+            out.append("</").append(tag).append(">\n");
+        }
+        inline = false;
+        return this;
+    }
+
+    @Override
+    public String toString() {
+        return out.toString();
+    }
+
+    private void endTag(boolean newLine) {
+        if (inTag) {
+            out.append(newLine ? ">\n" : ">");
+            inTag = false;
+        }
+    }
+
+    private void indent() {
+        out.repeat(' ', depth);
+    }
+
+    private void escape(String text, boolean quoted) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            switch (c) {
+                case '<' -> out.append("&lt;");
+                case '>' -> out.append("&gt;");
+                case '&' -> out.append("&amp;");
+                case '"' -> out.append(quoted ? "&quot;" : "\"");
+                case '\n', '\t', '\r' -> out.append(quoted ? "&#" + (int) c + ";" : String.valueOf(c));
+                default -> {
+                    if (c >= ' ') {
+                        out.append(c);
+                    }
+                }
+            }
+        }
+    }
+}

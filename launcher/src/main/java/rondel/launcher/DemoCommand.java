@@ -1,0 +1,52 @@
+package rondel.launcher;
+
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import javafx.application.Application;
+import picocli.CommandLine.Command;
+import rondel.desktop.app.DemoJobs;
+import rondel.desktop.app.DesktopApp;
+import rondel.desktop.app.HeadlessBench;
+import rondel.formats.export.ExportFormat;
+import rondel.formats.job.JobFile;
+import rondel.formats.page.Page;
+import rondel.formats.picture.PictureLevels;
+import rondel.formats.png.PixelSize;
+import rondel.job.Job;
+import rondel.words.Words;
+
+/** The window on the demo jobs; with no display, their screens and hand-off files. */
+@Command(name = "demo", mixinStandardHelpOptions = true, description = "Opens the window on the demo jobs.")
+final class DemoCommand implements Callable<Integer> {
+
+    private static final Path FOLDER = Path.of("out", "demo");
+    private static final double PPI = 300;
+
+    private final PrintStream out;
+
+    DemoCommand(PrintStream out) {
+        this.out = out;
+    }
+
+    @Override
+    public Integer call() throws Exception {
+        if (Display.isThere()) {
+            Application.launch(DesktopApp.class, "--demo");
+            return 0;
+        }
+        Files.createDirectories(FOLDER);
+        Job job = DemoJobs.page();
+        PictureLevels pictures = PictureLevels.usual();
+        JobFile.write(job, FOLDER.resolve("tide-page.rondel"), pictures);
+        Page page = Page.ofSheet(job, job.sheets().getFirst().id());
+        for (ExportFormat format : ExportFormat.values()) {
+            format.write(page, PixelSize.atPpi(page, PPI), pictures, FOLDER.resolve("tide-page." + format.extension()));
+        }
+        Display.useHeadlessToolkit();
+        HeadlessBench.shots(FOLDER);
+        out.println(Words.of("shots.noDisplay", FOLDER));
+        return 0;
+    }
+}

@@ -1,0 +1,31 @@
+package rondel.launcher;
+
+import java.util.Map;
+import javafx.application.Application;
+import rondel.cli.RondelCommand;
+import rondel.desktop.app.DesktopApp;
+
+/** Where the application starts: a window without arguments, with {@code demo} or with a job file; else a command. */
+public final class Main {
+
+    private Main() {}
+
+    public static void main(String[] args) {
+        // Java 2D only paints into memory here; a window is JavaFX's.
+        System.setProperty("java.awt.headless", "true");
+        boolean window = args.length == 0 || args.length == 1 && args[0].endsWith(".rondel");
+        if (window) {
+            if (Display.isThere()) {
+                Application.launch(DesktopApp.class, args);
+                return;
+            }
+            System.err.println(rondel.words.Words.of("launcher.noDisplay"));
+            System.exit(1);
+        }
+        System.exit(RondelCommand.run(
+                args,
+                System.out,
+                System.err,
+                Map.of("demo", new DemoCommand(System.out), "shots", new ShotsCommand(System.out))));
+    }
+}

@@ -1,0 +1,31 @@
+package rondel.launcher;
+
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+import rondel.desktop.app.HeadlessBench;
+
+/** Pictures of the main views. */
+@Command(name = "shots", mixinStandardHelpOptions = true, description = "Writes a PNG of each main view, on the demo job.")
+final class ShotsCommand implements Callable<Integer> {
+
+    private final PrintStream out;
+
+    @Parameters(paramLabel = "DIR", description = "the folder to write to")
+    private Path folder;
+
+    ShotsCommand(PrintStream out) {
+        this.out = out;
+    }
+
+    @Override
+    public Integer call() throws Exception {
+        Files.createDirectories(folder);
+        Display.useHeadlessToolkit();
+        HeadlessBench.shots(folder).forEach(out::println);
+        return 0;
+    }
+}
