@@ -7,7 +7,9 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import javafx.geometry.Point2D;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Pane;
@@ -40,7 +42,10 @@ public final class BenchWindow extends StackPane {
         actions = new JobActions(desk, choices, questions, reader, progress);
         sheet = new SheetView(desk);
         commands = new Commands(desk, sheet, actions);
-        shelf = new ShelfView(desk, reader, new Carrying());
+        Carrying carrying = new Carrying();
+        shelf = new ShelfView(desk, reader, carrying);
+        addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
+        addEventFilter(MouseEvent.MOUSE_RELEASED, carrying::released);
         StatusBar status = new StatusBar(desk, sheet, progress);
         BorderPane all = new BorderPane(sheet);
         all.setTop(new TopBar(desk, commands));
@@ -105,34 +110,42 @@ public final class BenchWindow extends StackPane {
         }
     }
 
-    /** Carries a thing from the shelf to the sheet. */
+    /** Carries a thing from the shelf to the sheet, wherever the pointer goes in between. */
     private final class Carrying implements ShelfView.Taking {
+        private Optional<Artwork> artwork = Optional.empty();
+
         @Override
-        public void dragged(Image image, Artwork artwork, double x, double y) {
-            double scale = sheet.viewport().scale();
-            double side = Math.max(artwork.width(), artwork.height()) * scale;
+        public void taken(Image image, Artwork taken) {
+            artwork = Optional.of(taken);
             carried.setImage(image);
-            carried.setFitWidth(side);
-            carried.setFitHeight(side);
-            carried.setX(x - side / 2);
-            carried.setY(y - side / 2);
-            carried.setVisible(true);
         }
 
         @Override
-        public void dropped(Artwork artwork, double x, double y) {
-            carried.setVisible(false);
-            var local = sheet.sceneToLocal(x, y);
-            if (sheet.contains(local)) {
-                actions.place(artwork, Optional.of(sheet.viewport().toSheet(local.getX(), local.getY())));
+        public void placed(Artwork chosen) {
+            actions.place(chosen, Optional.of(sheet.middle()));
+        }
+
+        void dragged(MouseEvent e) {
+            artwork.ifPresent(a -> {
+                double side = Math.max(a.width(), a.height()) * sheet.viewport().scale();
+                carried.setFitWidth(side);
+                carried.setFitHeight(side);
+                carried.setX(e.getSceneX() - side / 2);
+                carried.setY(e.getSceneY() - side / 2);
+                carried.setVisible(true);
+            });
+        }
+
+        void released(MouseEvent e) {
+            Point2D place = sheet.sceneToLocal(e.getSceneX(), e.getSceneY());
+            if (carried.isVisible() && sheet.contains(place)) {
+                actions.place(
+                        artwork.orElseThrow(),
+                        Optional.of(sheet.viewport().toSheet(place.getX(), place.getY())));
                 sheet.requestFocus();
             }
-        }
-
-        @Override
-        public void placed(Artwork artwork) {
-            actions.place(artwork, Optional.of(sheet.middle()));
+            carried.setVisible(false);
+            artwork = Optional.empty();
         }
     }
-
 }

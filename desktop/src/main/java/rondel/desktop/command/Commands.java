@@ -64,7 +64,7 @@ public final class Commands {
         add("selectAll", "Shortcut+A", always(), bench::selectAll);
         add("deselect", "", this::anySelected, bench::selectNothing);
         add("stepIn", "Enter", this::oneGroup, () -> bench.stepInto(bench.selectedIds().getFirst()));
-        add("stepOut", "Escape", () -> bench.depth() > 0 || anySelected(), this::stepOut);
+        add("stepOut", "Esc", () -> bench.depth() > 0 || anySelected(), this::stepOut);
         operation("group", "Shortcut+G", ids -> new Group(ids, ""));
         add("ungroup", "Shortcut+Shift+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), false)));
         add("ungroupAll", "Shortcut+Alt+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), true)));
@@ -75,10 +75,10 @@ public final class Commands {
     }
 
     private void arranging() {
-        operation("raise", "Shortcut+Close_Bracket", Raise::new);
-        operation("lower", "Shortcut+Open_Bracket", Lower::new);
-        operation("toFront", "Shortcut+Shift+Close_Bracket", ToFront::new);
-        operation("toBack", "Shortcut+Shift+Open_Bracket", ToBack::new);
+        operation("raise", "Shortcut+Close Bracket", Raise::new);
+        operation("lower", "Shortcut+Open Bracket", Lower::new);
+        operation("toFront", "Shortcut+Shift+Close Bracket", ToFront::new);
+        operation("toBack", "Shortcut+Shift+Open Bracket", ToBack::new);
         operation("turnRight", "Shortcut+R", ids -> new Rotate(ids, 90, Anchor.CENTRE));
         operation("turnLeft", "Shortcut+Shift+R", ids -> new Rotate(ids, -90, Anchor.CENTRE));
         operation("flipAcross", "Alt+Shift+H", ids -> new Flip(ids, Axis.HORIZONTAL));

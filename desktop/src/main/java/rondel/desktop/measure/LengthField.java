@@ -26,7 +26,7 @@ final class LengthField extends TextField {
         setId(id);
         setAccessibleText(name);
         setTooltip(new Tooltip(name));
-        setPrefColumnCount(8);
+        setPrefColumnCount(6);
         getStyleClass().add("length-field");
         setOnAction(e -> commit(typed));
         focusedProperty().addListener((o, before, now) -> {

@@ -83,7 +83,7 @@ final class SelectionOverlay extends Pane {
             handle.setX(Math.rint(p.x() - HANDLE / 2));
             handle.setY(Math.rint(p.y() - HANDLE / 2));
         });
-        Point top = place(box.get(), Anchor.TOP, moved, viewport);
+        Point top = place(box.get(), Anchor.TOP_RIGHT, moved, viewport);
         Point knob = knob(box.get(), moved, viewport);
         stem.setStartX(top.x());
         stem.setStartY(top.y());
@@ -160,13 +160,20 @@ final class SelectionOverlay extends Pane {
         return viewport.toScreen(moved.apply(box.at(a.across(), a.down())));
     }
 
+    /** Off the top right corner, away from where gaps are read. */
     private static Point knob(Extent.TurnedBox box, Affine moved, Viewport viewport) {
-        Point top = place(box, Anchor.TOP, moved, viewport);
-        Point bottom = place(box, Anchor.BOTTOM, moved, viewport);
-        double length = Math.max(1e-6, bottom.distanceTo(top));
-        boolean flat = length < 1;
-        double ux = flat ? 0 : (top.x() - bottom.x()) / length;
-        double uy = flat ? -1 : (top.y() - bottom.y()) / length;
-        return new Point(top.x() + ux * TURN_REACH, top.y() + uy * TURN_REACH);
+        Point corner = place(box, Anchor.TOP_RIGHT, moved, viewport);
+        Point across = place(box, Anchor.TOP_LEFT, moved, viewport);
+        Point down = place(box, Anchor.BOTTOM_RIGHT, moved, viewport);
+        double reach = TURN_REACH / Math.sqrt(2);
+        Point a = away(corner, across, new Point(1, 0));
+        Point b = away(corner, down, new Point(0, -1));
+        return new Point(corner.x() + (a.x() + b.x()) * reach, corner.y() + (a.y() + b.y()) * reach);
+    }
+
+    /** The unit step from one point on past another; {@code otherwise} where they are the same. */
+    private static Point away(Point to, Point from, Point otherwise) {
+        double length = to.distanceTo(from);
+        return length < 1e-6 ? otherwise : new Point((to.x() - from.x()) / length, (to.y() - from.y()) / length);
     }
 }

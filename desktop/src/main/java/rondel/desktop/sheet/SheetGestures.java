@@ -56,6 +56,7 @@ final class SheetGestures {
         view.setOnMousePressed(this::pressed);
         view.setOnMouseDragged(this::dragged);
         view.setOnMouseReleased(this::released);
+        view.setOnMouseClicked(this::clicked);
         view.setOnMouseMoved(this::hover);
         view.setOnScroll(this::scrolled);
         view.setOnZoom(e -> view.look(view.viewport().zoomed(e.getZoomFactor(), e.getX(), e.getY())));
@@ -114,11 +115,6 @@ final class SheetGestures {
             return;
         }
         Optional<ElementId> hit = hit();
-        if (e.getClickCount() == 2) {
-            hit.filter(this::isGroup).ifPresent(desk.bench()::stepInto);
-            mode = Mode.NOTHING;
-            return;
-        }
         if (hit.isEmpty()) {
             before = e.isShiftDown() ? desk.bench().selection() : Set.of();
             desk.bench().select(before);
@@ -134,6 +130,12 @@ final class SheetGestures {
             desk.bench().select(List.of(hit.get()));
         }
         gesture = new MoveGesture(desk.bench().selectedIds(), pressedSheet);
+    }
+
+    private void clicked(MouseEvent e) {
+        if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && e.isStillSincePress()) {
+            hit().filter(this::isGroup).ifPresent(desk.bench()::stepInto);
+        }
     }
 
     private boolean isGroup(ElementId id) {

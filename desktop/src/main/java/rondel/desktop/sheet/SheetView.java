@@ -26,7 +26,7 @@ import rondel.words.Words;
 /** The sheet in the middle of the window: paper, artwork, what is selected, rulers. */
 public final class SheetView extends Region {
 
-    private static final double ROOM = 44;
+    private static final double ROOM = 30;
 
     private final Desk desk;
     private final PaperLayer paper = new PaperLayer();

@@ -3,14 +3,12 @@ package rondel.desktop.shelf;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.image.Image;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.TilePane;
@@ -27,15 +25,13 @@ import rondel.words.Words;
 /** The person's artwork at the left: found by typing, dragged onto the sheet at its true size, or placed with Enter. */
 public final class ShelfView extends VBox {
 
-    private static final double USUAL_LARGEST = 90;
+    private static final double USUAL_LARGEST = 70;
     private static final double LEAST_SHARE = 0.45;
 
     /** What happens to a thing that is taken off the shelf. */
     public interface Taking {
-        /** While it is dragged; the place is in the scene. */
-        void dragged(Image image, Artwork artwork, double sceneX, double sceneY);
-
-        void dropped(Artwork artwork, double sceneX, double sceneY);
+        /** Pressed, perhaps to be dragged from here on. */
+        void taken(Image image, Artwork artwork);
 
         void placed(Artwork artwork);
     }
@@ -71,6 +67,7 @@ public final class ShelfView extends VBox {
         Label hint = new Label(Words.of("shelf.hint"));
         hint.getStyleClass().add("quiet");
         hint.setWrapText(true);
+        hint.setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(title, find, nothing, scroll, hint);
         setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
@@ -143,10 +140,10 @@ public final class ShelfView extends VBox {
 
     private ShelfCard card(ShelfThing thing) {
         ShelfCard card = new ShelfCard(thing);
-        card.setOnMouseDragged(e -> card.artwork()
-                .ifPresent(a -> taking.dragged(card.image(), a, e.getSceneX(), e.getSceneY())));
-        card.setOnMouseReleased(e -> released(card, e));
-        card.setOnMousePressed(e -> card.requestFocus());
+        card.setOnMousePressed(e -> {
+            card.requestFocus();
+            card.artwork().ifPresent(a -> taking.taken(card.image(), a));
+        });
         card.setOnMouseClicked(e -> {
             if (e.getClickCount() == 2) {
                 card.artwork().ifPresent(taking::placed);
@@ -159,13 +156,6 @@ public final class ShelfView extends VBox {
             }
         });
         return card;
-    }
-
-    private void released(ShelfCard card, MouseEvent e) {
-        Optional<Artwork> artwork = card.artwork();
-        if (artwork.isPresent() && !e.isStillSincePress()) {
-            taking.dropped(artwork.get(), e.getSceneX(), e.getSceneY());
-        }
     }
 
     private void filter(String text) {

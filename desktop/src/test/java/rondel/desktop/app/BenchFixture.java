@@ -1,0 +1,156 @@
+package rondel.desktop.app;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+import rondel.desktop.export.ExportChoice;
+import rondel.desktop.model.Bench;
+import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.export.ExportFormat;
+import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.picture.PictureLevels;
+import rondel.geometry.Box;
+import rondel.geometry.Point;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Extent;
+import rondel.job.Job;
+import rondel.units.LengthUnit;
+
+/** The real window, driven through the real toolkit; only the dialogs are answered by the test. */
+abstract class BenchFixture extends ApplicationTest {
+
+    protected final Answers answers = new Answers();
+    protected Bench bench;
+    protected BenchWindow window;
+    protected Notices notices;
+    private Workers workers;
+
+    /** What the person would say in dialogs. */
+    static final class Answers implements FileChoices, Questions {
+        Path job;
+        List<Path> artwork = List.of();
+        Path export;
+        ExportChoice choice = new ExportChoice(ExportFormat.PDF, false, 150, false);
+
+        @Override
+        public Optional<Path> jobToOpen() {
+            return Optional.ofNullable(job);
+        }
+
+        @Override
+        public Optional<Path> jobToSave(String suggested) {
+            return Optional.ofNullable(job);
+        }
+
+        @Override
+        public List<Path> artworkToPlace() {
+            return artwork;
+        }
+
+        @Override
+        public Optional<Path> exportTarget(String suggested) {
+            return Optional.ofNullable(export);
+        }
+
+        @Override
+        public Unsaved unsaved(String title) {
+            return Unsaved.DISCARD;
+        }
+
+        @Override
+        public Optional<Job> newJob() {
+            return Optional.of(Job.blank("Fresh", LengthUnit.MM, 210, 297));
+        }
+
+        @Override
+        public Optional<ExportChoice> export(boolean anySelected) {
+            return Optional.of(choice);
+        }
+
+        @Override
+        public boolean recover(String title, int edits) {
+            return true;
+        }
+    }
+
+    @Override
+    public void start(Stage stage) {
+        Theme.install();
+        workers = new Workers();
+        notices = new Notices();
+        bench = new Bench(Job.blank("Test page", LengthUnit.IN, 304.8, 304.8));
+        Desk desk = new Desk(bench, workers, PictureLevels.usual(), notices);
+        window = new BenchWindow(desk, answers, answers, new ArtworkReader(new ShippedFonts()));
+        stage.setScene(new Scene(window, 1280, 800));
+        stage.show();
+        window.sheet().requestFocus();
+    }
+
+    @AfterEach
+    void closeWorkers() {
+        workers.close();
+    }
+
+    /** Waits until nothing is read, painted or written any more. */
+    protected void calm() throws Exception {
+        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> {
+            boolean[] idle = new boolean[1];
+            WaitForAsyncUtils.asyncFx(() -> idle[0] = window.isIdle()).get();
+            return idle[0];
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected void onFx(Runnable action) {
+        interact(action);
+    }
+
+    /** Drags a thing from the shelf so that its middle comes to a place on the sheet, in mm. */
+    protected void dragFromShelf(String thing, double x, double y) throws Exception {
+        calm();
+        find(thing);
+        drag("#shelf-" + thing);
+        moveTo(screen(new Point(x, y)));
+        drop();
+        calm();
+    }
+
+    private void find(String thing) {
+        clickOn("#find").push(KeyCode.SHORTCUT, KeyCode.A).write(thing.replace('-', ' '));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Where a place on the sheet is on the screen. */
+    protected javafx.geometry.Point2D screen(Point mm) {
+        Point p = window.sheet().viewport().toScreen(mm);
+        return window.sheet().localToScreen(p.x(), p.y());
+    }
+
+    protected void type(String field, String text) {
+        clickOn(field).push(KeyCode.SHORTCUT, KeyCode.A).write(text).push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected void keys(KeyCode... codes) {
+        onFx(() -> window.sheet().requestFocus());
+        push(codes);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected Element only() {
+        return bench.selected().getFirst().element();
+    }
+
+    protected Box boxOf(ElementId id) {
+        return Extent.onSheet(bench.job().located(id)).orElseThrow();
+    }
+}
