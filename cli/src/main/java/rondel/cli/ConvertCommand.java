@@ -80,8 +80,7 @@ final class ConvertCommand implements Callable<Integer> {
         return results.stream().anyMatch(r -> r.failure.isPresent()) ? 1 : 0;
     }
 
-    private Result convert(
-            Path file, Path target, ExportFormat format, ArtworkReader reader, PictureLevels pictures) {
+    private Result convert(Path file, Path target, ExportFormat format, ArtworkReader reader, PictureLevels pictures) {
         try {
             Artwork artwork = reader.read(file);
             Job job = artwork.asJob();
@@ -109,7 +108,9 @@ final class ConvertCommand implements Callable<Integer> {
                 page.width() * factor,
                 page.height() * factor,
                 page.paper(),
-                page.elements().stream().map(e -> e.with(t -> t.placedBy(scale))).toList(),
+                page.elements().stream()
+                        .map(e -> e.with(t -> t.placedBy(scale)))
+                        .toList(),
                 page.media());
     }
 

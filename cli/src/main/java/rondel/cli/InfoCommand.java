@@ -20,7 +20,10 @@ import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
 
 /** Says what is in a job. */
-@Command(name = "info", mixinStandardHelpOptions = true, description = "Says what is in a job: sizes and the element tree.")
+@Command(
+        name = "info",
+        mixinStandardHelpOptions = true,
+        description = "Says what is in a job: sizes and the element tree.")
 final class InfoCommand implements Callable<Integer> {
 
     private final PrintStream out;

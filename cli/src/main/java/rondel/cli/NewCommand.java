@@ -33,7 +33,11 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--title", paramLabel = "T", description = "the job's title; the file's name without one")
     private String title;
 
-    @Option(names = "--unit", paramLabel = "UNIT", description = "in, mm, cm or pt; in what lengths are shown", defaultValue = "in")
+    @Option(
+            names = "--unit",
+            paramLabel = "UNIT",
+            description = "in, mm, cm or pt; in what lengths are shown",
+            defaultValue = "in")
     private String unit;
 
     NewCommand(PrintStream out) {

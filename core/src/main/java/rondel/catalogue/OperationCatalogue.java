@@ -55,6 +55,7 @@ public final class OperationCatalogue {
     private static final SheetId SHEET = new SheetId("sheet-1");
     private static final Rgba SEA_GREEN = new Rgba(0x1f, 0x6f, 0x6b, 255);
     private static final List<ElementId> LEAF = List.of(new ElementId("leaf"));
+    private static final List<ElementId> STEM = List.of(new ElementId("stem"));
     private static final List<ElementId> CLUSTER = List.of(new ElementId("cluster"));
 
     private OperationCatalogue() {}
@@ -78,14 +79,14 @@ public final class OperationCatalogue {
                 OperationKind.of(new Hide(LEAF, true)),
                 OperationKind.of(new Lock(LEAF, true)),
                 OperationKind.of(new Raise(LEAF)),
-                OperationKind.of(new Lower(LEAF)),
+                OperationKind.of(new Lower(STEM)),
                 OperationKind.of(new ToFront(LEAF)),
-                OperationKind.of(new ToBack(LEAF)),
-                OperationKind.of(new SetFill(LEAF, Paint.solid(SEA_GREEN))),
+                OperationKind.of(new ToBack(STEM)),
+                OperationKind.of(new SetFill(LEAF, Paint.solid(new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
                 OperationKind.of(new AddSheet("Back", 215.9, 279.4)),
-                OperationKind.of(new SetSheetSize(SHEET, 304.8, 304.8)),
+                OperationKind.of(new SetSheetSize(SHEET, 215.9, 279.4)),
                 OperationKind.of(new SetMargins(SHEET, 3, 6.35)),
                 OperationKind.of(new SetPaper(SHEET, Optional.of(new Rgba(0xfb, 0xf7, 0xee, 255)))),
                 OperationKind.of(new SetTitle("Tide stickers")),

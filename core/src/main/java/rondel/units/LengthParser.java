@@ -18,6 +18,9 @@ public final class LengthParser {
                     + "|(?<fnum>\\d+)\\s*/\\s*(?<fden>\\d+)(?![\\d.,])(?=\\s*(in|\"|″|mm|cm|pt))"
                     + "|(?<dec>\\d*[.,]?\\d+(?:[eE][+-]?\\d+)?\\.?)");
     private static final Pattern UNIT = Pattern.compile("(?i)inches|inch|in|mm|cm|pt|\"|″");
+    /** Lengths are kept to a millionth of a micron, so that 12 in are 304.8 mm and not 304.79999999999995. */
+    private static final double GRID = 1e9;
+
     private static final String VULGAR = "½1/2 ¼1/4 ¾3/4 ⅛1/8 ⅜3/8 ⅝5/8 ⅞7/8 ⅓1/3 ⅔2/3";
 
     /** A number and the power of length it carries: 0 for a bare number, 1 for a length. */
@@ -47,7 +50,7 @@ public final class LengthParser {
         if (parser.at < text.length() || !Double.isFinite(q.value)) {
             throw Refusal.of("length.unreadable", typed.strip());
         }
-        return q.value;
+        return Math.rint(q.value * GRID) / GRID;
     }
 
     private Quantity length(Quantity q) {

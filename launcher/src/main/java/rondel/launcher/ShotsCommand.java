@@ -9,7 +9,10 @@ import picocli.CommandLine.Parameters;
 import rondel.desktop.app.HeadlessBench;
 
 /** Pictures of the main views. */
-@Command(name = "shots", mixinStandardHelpOptions = true, description = "Writes a PNG of each main view, on the demo job.")
+@Command(
+        name = "shots",
+        mixinStandardHelpOptions = true,
+        description = "Writes a PNG of each main view, on the demo job.")
 final class ShotsCommand implements Callable<Integer> {
 
     private final PrintStream out;

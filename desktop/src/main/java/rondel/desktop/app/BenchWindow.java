@@ -3,11 +3,11 @@ package rondel.desktop.app;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Point2D;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.geometry.Point2D;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
@@ -68,8 +68,9 @@ public final class BenchWindow extends StackPane {
             }
         });
         sheet.setOnDragDropped(e -> {
-            List<Path> files =
-                    e.getDragboard().getFiles().stream().map(java.io.File::toPath).toList();
+            List<Path> files = e.getDragboard().getFiles().stream()
+                    .map(java.io.File::toPath)
+                    .toList();
             actions.place(files, Optional.of(sheet.viewport().toSheet(e.getX(), e.getY())));
             e.setDropCompleted(true);
         });
@@ -140,8 +141,7 @@ public final class BenchWindow extends StackPane {
             Point2D place = sheet.sceneToLocal(e.getSceneX(), e.getSceneY());
             if (carried.isVisible() && sheet.contains(place)) {
                 actions.place(
-                        artwork.orElseThrow(),
-                        Optional.of(sheet.viewport().toSheet(place.getX(), place.getY())));
+                        artwork.orElseThrow(), Optional.of(sheet.viewport().toSheet(place.getX(), place.getY())));
                 sheet.requestFocus();
             }
             carried.setVisible(false);

@@ -60,8 +60,7 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     public boolean recover(String title, int edits) {
         ButtonType yes = new ButtonType(Words.of("ask.recover"), ButtonBar.ButtonData.YES);
         ButtonType no = new ButtonType(Words.of("ask.letGo"), ButtonBar.ButtonData.NO);
-        Alert alert =
-                new Alert(Alert.AlertType.CONFIRMATION, Words.of("ask.leftOver", title, edits), yes, no);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, Words.of("ask.leftOver", title, edits), yes, no);
         prepare(alert, Words.of("ask.leftOverTitle"));
         return alert.showAndWait().filter(yes::equals).isPresent();
     }
@@ -84,7 +83,9 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
         row(form, 2, "new.width", width);
         row(form, 3, "new.height", height);
         Dialog<ButtonType> dialog = dialog(Words.of("new.heading"), form, Words.of("new.make"));
-        if (dialog.showAndWait().filter(b -> b.getButtonData() == ButtonBar.ButtonData.OK_DONE).isEmpty()) {
+        if (dialog.showAndWait()
+                .filter(b -> b.getButtonData() == ButtonBar.ButtonData.OK_DONE)
+                .isEmpty()) {
             return Optional.empty();
         }
         LengthUnit unit = format.getValue().unit;
@@ -115,7 +116,9 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
         form.add(selection, 1, 2);
         form.add(transparent, 1, 3);
         Dialog<ButtonType> dialog = dialog(Words.of("export.heading"), form, Words.of("export.go"));
-        if (dialog.showAndWait().filter(b -> b.getButtonData() == ButtonBar.ButtonData.OK_DONE).isEmpty()) {
+        if (dialog.showAndWait()
+                .filter(b -> b.getButtonData() == ButtonBar.ButtonData.OK_DONE)
+                .isEmpty()) {
             return Optional.empty();
         }
         try {

@@ -81,7 +81,8 @@ public final class HeadlessBench {
         bench.sheet().elements().stream()
                 .filter(e -> e instanceof GroupElement && e.name().startsWith("Middle"))
                 .findFirst()
-                .or(() -> job.everything().filter(GroupElement.class::isInstance).findFirst())
+                .or(() ->
+                        job.everything().filter(GroupElement.class::isInstance).findFirst())
                 .map(Element::id)
                 .ifPresent(id -> bench.select(List.of(id)));
     }

@@ -48,8 +48,8 @@ public final class JobActions {
     }
 
     public void open(Path file) {
-        progress.run(Words.of("progress.opening", file.getFileName()), () -> JobFile.read(file), job ->
-                desk.bench().open(History.of(job), Optional.of(file), job));
+        progress.run(Words.of("progress.opening", file.getFileName()), () -> JobFile.read(file), job -> desk.bench()
+                .open(History.of(job), Optional.of(file), job));
     }
 
     public void save() {
@@ -146,10 +146,11 @@ public final class JobActions {
             return;
         }
         switch (questions.unsaved(desk.bench().job().title())) {
-            case SAVE -> desk.bench().file().ifPresentOrElse(f -> save(f, next), () -> {
-                String name = desk.bench().job().title() + ".rondel";
-                choices.jobToSave(name).ifPresent(f -> save(f, next));
-            });
+            case SAVE ->
+                desk.bench().file().ifPresentOrElse(f -> save(f, next), () -> {
+                    String name = desk.bench().job().title() + ".rondel";
+                    choices.jobToSave(name).ifPresent(f -> save(f, next));
+                });
             case DISCARD -> next.run();
             case STAY -> {}
         }

@@ -63,7 +63,9 @@ public final class JournalRecorder implements Recorder, AutoCloseable {
         Deque<Operation> edits = new ArrayDeque<>();
         base = history.job();
         origin = file;
-        for (Optional<History.Step> s = history.past(); s.isPresent(); s = s.get().next()) {
+        for (Optional<History.Step> s = history.past();
+                s.isPresent();
+                s = s.get().next()) {
             edits.push(s.get().operation());
             base = s.get().job();
         }

@@ -15,11 +15,21 @@ public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
 
     private static final ExtensionFilter JOBS = new ExtensionFilter(Words.of("files.jobs"), "*.rondel");
     private static final ExtensionFilter ARTWORK = new ExtensionFilter(
-            Words.of("files.artwork"), "*.svg", "*.svgz", "*.png", "*.jpg", "*.jpeg", "*.SVG", "*.PNG", "*.JPG", "*.JPEG");
+            Words.of("files.artwork"),
+            "*.svg",
+            "*.svgz",
+            "*.png",
+            "*.jpg",
+            "*.jpeg",
+            "*.SVG",
+            "*.PNG",
+            "*.JPG",
+            "*.JPEG");
 
     @Override
     public Optional<Path> jobToOpen() {
-        return Optional.ofNullable(chooser("files.open", JOBS).showOpenDialog(owner.get())).map(File::toPath);
+        return Optional.ofNullable(chooser("files.open", JOBS).showOpenDialog(owner.get()))
+                .map(File::toPath);
     }
 
     @Override

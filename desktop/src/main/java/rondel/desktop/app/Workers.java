@@ -13,8 +13,8 @@ import javafx.application.Platform;
 public final class Workers implements AutoCloseable {
 
     private final ThreadPoolExecutor painting = newestFirst();
-    private final ThreadPoolExecutor reading =
-            new ThreadPoolExecutor(2, 2, 1, TimeUnit.MINUTES, new LinkedBlockingDeque<>(), r -> thread(r, "rondel-work"));
+    private final ThreadPoolExecutor reading = new ThreadPoolExecutor(
+            2, 2, 1, TimeUnit.MINUTES, new LinkedBlockingDeque<>(), r -> thread(r, "rondel-work"));
 
     /** Work under way that can be called off. */
     public static final class Task {

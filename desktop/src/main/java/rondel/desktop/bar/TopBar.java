@@ -103,8 +103,10 @@ public final class TopBar extends HBox {
         job.setText(desk.bench().job().title() + star);
         undo.setDisable(!desk.bench().canUndo());
         redo.setDisable(!desk.bench().canRedo());
-        undo.setAccessibleText(desk.bench().undoLabel().map(l -> Words.of("top.undo", l)).orElse(Words.of("command.undo")));
-        redo.setAccessibleText(desk.bench().redoLabel().map(l -> Words.of("top.redo", l)).orElse(Words.of("command.redo")));
+        undo.setAccessibleText(
+                desk.bench().undoLabel().map(l -> Words.of("top.undo", l)).orElse(Words.of("command.undo")));
+        redo.setAccessibleText(
+                desk.bench().redoLabel().map(l -> Words.of("top.redo", l)).orElse(Words.of("command.redo")));
         unit.setValue(desk.bench().job().unit());
         List<SheetId> ids = desk.bench().job().sheets().stream().map(Sheet::id).toList();
         if (!sheets.getItems().equals(ids)) {

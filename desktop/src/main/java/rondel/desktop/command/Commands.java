@@ -63,15 +63,27 @@ public final class Commands {
         });
         add("selectAll", "Shortcut+A", always(), bench::selectAll);
         add("deselect", "", this::anySelected, bench::selectNothing);
-        add("stepIn", "Enter", this::oneGroup, () -> bench.stepInto(bench.selectedIds().getFirst()));
+        add(
+                "stepIn",
+                "Enter",
+                this::oneGroup,
+                () -> bench.stepInto(bench.selectedIds().getFirst()));
         add("stepOut", "Esc", () -> bench.depth() > 0 || anySelected(), this::stepOut);
         operation("group", "Shortcut+G", ids -> new Group(ids, ""));
         add("ungroup", "Shortcut+Shift+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), false)));
         add("ungroupAll", "Shortcut+Alt+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), true)));
         operation("hide", "Shortcut+H", ids -> new Hide(ids, true));
         operation("lock", "Shortcut+L", ids -> new Lock(ids, true));
-        add("showAll", "Shortcut+Shift+H", () -> any(Element::hidden), () -> desk.perform(new Hide(ids(Element::hidden), false)));
-        add("unlockAll", "Shortcut+Shift+L", () -> any(Element::locked), () -> desk.perform(new Lock(ids(Element::locked), false)));
+        add(
+                "showAll",
+                "Shortcut+Shift+H",
+                () -> any(Element::hidden),
+                () -> desk.perform(new Hide(ids(Element::hidden), false)));
+        add(
+                "unlockAll",
+                "Shortcut+Shift+L",
+                () -> any(Element::locked),
+                () -> desk.perform(new Lock(ids(Element::locked), false)));
     }
 
     private void arranging() {

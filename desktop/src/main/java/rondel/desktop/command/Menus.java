@@ -28,8 +28,22 @@ public final class Menus {
                 menu(commands, "edit", "undo", "redo", LINE, "duplicate", "delete", LINE, "selectAll", "deselect"),
                 menu(commands, "group", "group", "ungroup", "ungroupAll", LINE, "stepIn", "stepOut"),
                 menu(
-                        commands, "arrange", "raise", "lower", "toFront", "toBack", LINE, "turnRight", "turnLeft",
-                        "flipAcross", "flipDown", LINE, "hide", "showAll", "lock", "unlockAll"),
+                        commands,
+                        "arrange",
+                        "raise",
+                        "lower",
+                        "toFront",
+                        "toBack",
+                        LINE,
+                        "turnRight",
+                        "turnLeft",
+                        "flipAcross",
+                        "flipDown",
+                        LINE,
+                        "hide",
+                        "showAll",
+                        "lock",
+                        "unlockAll"),
                 menu(commands, "view", "fit", "trueSize", "zoomIn", "zoomOut"));
     }
 
@@ -37,8 +51,23 @@ public final class Menus {
     public static ContextMenu context(Commands commands) {
         ContextMenu menu = new ContextMenu();
         for (String id : List.of(
-                "duplicate", "delete", LINE, "group", "ungroup", "stepIn", "stepOut", LINE, "raise", "lower", "toFront",
-                "toBack", LINE, "flipAcross", "flipDown", "hide", "lock")) {
+                "duplicate",
+                "delete",
+                LINE,
+                "group",
+                "ungroup",
+                "stepIn",
+                "stepOut",
+                LINE,
+                "raise",
+                "lower",
+                "toFront",
+                "toBack",
+                LINE,
+                "flipAcross",
+                "flipDown",
+                "hide",
+                "lock")) {
             menu.getItems().add(id.equals(LINE) ? new SeparatorMenuItem() : item(commands, id));
         }
         menu.setOnShowing(e -> refresh(menu.getItems(), commands));

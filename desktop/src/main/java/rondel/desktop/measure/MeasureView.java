@@ -207,21 +207,27 @@ public final class MeasureView extends VBox {
     }
 
     private void resize(OptionalDouble w, OptionalDouble h) {
-        edit(ids -> desk.perform(new Resize(
-                ids, w, h, ratio.isSelected(), anchor.chosen().get(), Resize.Frame.OWN)));
+        edit(ids -> desk.perform(
+                new Resize(ids, w, h, ratio.isSelected(), anchor.chosen().get(), Resize.Frame.OWN)));
     }
 
     private void place(java.util.function.UnaryOperator<Point> to) {
         Anchor a = anchor.chosen().get();
-        edit(ids -> Measurements.of(desk.bench().selected()).at(a).map(to).ifPresent(p ->
-                desk.perform(new MoveTo(ids, p.x(), p.y(), a))));
+        edit(ids -> Measurements.of(desk.bench().selected())
+                .at(a)
+                .map(to)
+                .ifPresent(p -> desk.perform(new MoveTo(ids, p.x(), p.y(), a))));
     }
 
     private void turned() {
         edit(ids -> {
             try {
                 desk.perform(new TurnTo(
-                        ids, Double.parseDouble(turn.getText().replace('°', ' ').replace(',', '.').strip())));
+                        ids,
+                        Double.parseDouble(turn.getText()
+                                .replace('°', ' ')
+                                .replace(',', '.')
+                                .strip())));
             } catch (NumberFormatException e) {
                 desk.notices().refuse(Words.of("measure.badTurn", turn.getText()));
             }
@@ -252,7 +258,11 @@ public final class MeasureView extends VBox {
 
     private static Color colour(Paint paint) {
         return paint instanceof Paint.Solid s
-                ? Color.rgb(s.colour().red(), s.colour().green(), s.colour().blue(), s.colour().alpha() / 255.0)
+                ? Color.rgb(
+                        s.colour().red(),
+                        s.colour().green(),
+                        s.colour().blue(),
+                        s.colour().alpha() / 255.0)
                 : Color.TRANSPARENT;
     }
 

@@ -38,10 +38,9 @@ public record Measurements(
         List<Leaf> leaves = selected.stream()
                 .flatMap(l -> leaves(l.element(), l.toSheet()).stream())
                 .toList();
-        Optional<Stroke> stroke =
-                same(leaves.stream().map(Leaf::stroke).collect(Collectors.toSet())).flatMap(s -> s);
-        Optional<Double> width =
-                same(leaves.stream().map(Leaf::strokeWidth).collect(Collectors.toSet()));
+        Optional<Stroke> stroke = same(leaves.stream().map(Leaf::stroke).collect(Collectors.toSet()))
+                .flatMap(s -> s);
+        Optional<Double> width = same(leaves.stream().map(Leaf::strokeWidth).collect(Collectors.toSet()));
         return new Measurements(
                 selected.size(),
                 SelectionBox.upright(selected),
@@ -76,7 +75,8 @@ public record Measurements(
     }
 
     private static Leaf leaf(Paint fill, Optional<Stroke> stroke, double scale) {
-        return new Leaf(fill, stroke, Math.rint(stroke.map(s -> s.width() * scale).orElse(0.0) * 1e6) / 1e6);
+        return new Leaf(
+                fill, stroke, Math.rint(stroke.map(s -> s.width() * scale).orElse(0.0) * 1e6) / 1e6);
     }
 
     private static <T> Optional<T> same(Set<T> values) {

@@ -241,12 +241,10 @@ public final class Bench {
         if (job().sheets().stream().noneMatch(s -> s.id().equals(view.sheet))) {
             view = new View(job().sheets().getFirst().id(), List.of(), Set.of());
         }
-        List<ElementId> path =
-                openGroups().stream().map(Element::id).toList();
+        List<ElementId> path = openGroups().stream().map(Element::id).toList();
         view = new View(view.sheet, path, view.selection);
         Set<ElementId> there = new LinkedHashSet<>();
-        Set<ElementId> level =
-                Set.copyOf(level().stream().map(Element::id).toList());
+        Set<ElementId> level = Set.copyOf(level().stream().map(Element::id).toList());
         view.selection.stream().filter(level::contains).forEach(there::add);
         view = new View(view.sheet, path, there);
     }

@@ -15,8 +15,7 @@ public final class SelectionBox {
     public static Optional<Extent.TurnedBox> of(List<Located> selected) {
         if (selected.size() == 1) {
             Located one = selected.getFirst();
-            return Extent.turned(
-                    one.element(), one.toSheet(), one.ownToSheet().rotation());
+            return Extent.turned(one.element(), one.toSheet(), one.ownToSheet().rotation());
         }
         return upright(selected).map(b -> new Extent.TurnedBox(b.centre(), b.width(), b.height(), 0));
     }
@@ -28,5 +27,4 @@ public final class SelectionBox {
                 .filter(Objects::nonNull)
                 .toList());
     }
-
 }

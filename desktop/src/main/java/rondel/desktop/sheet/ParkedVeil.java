@@ -8,7 +8,9 @@ import rondel.job.Sheet;
 final class ParkedVeil extends Pane {
 
     private final Rectangle[] sides = {
-        PaperLayer.outline("parked"), PaperLayer.outline("parked"), PaperLayer.outline("parked"),
+        PaperLayer.outline("parked"),
+        PaperLayer.outline("parked"),
+        PaperLayer.outline("parked"),
         PaperLayer.outline("parked")
     };
     private final Rectangle trim = PaperLayer.outline("trim-line");

@@ -13,8 +13,7 @@ import rondel.operation.Operation;
 
 /** Drags a handle of the selection's box: a corner sizes both sides, in ratio unless that is unlocked or Shift is held; a
  *  side's handle that side alone. With Alt, about the middle. */
-record ResizeGesture(List<ElementId> ids, Extent.TurnedBox box, Anchor handle, boolean ratioLocked)
-        implements Gesture {
+record ResizeGesture(List<ElementId> ids, Extent.TurnedBox box, Anchor handle, boolean ratioLocked) implements Gesture {
 
     private static final double SMALLEST = 0.01;
 
@@ -60,5 +59,4 @@ record ResizeGesture(List<ElementId> ids, Extent.TurnedBox box, Anchor handle, b
                 size.anchor,
                 Resize.Frame.OWN));
     }
-
 }

@@ -28,7 +28,8 @@ public final class ScenePainting {
      *
      * @param area in mm, in the space of the elements' parent
      * @param scale px a mm */
-    public static Image elements(SheetScene scene, List<Element> elements, Box area, double scale, PictureSource pictures) {
+    public static Image elements(
+            SheetScene scene, List<Element> elements, Box area, double scale, PictureSource pictures) {
         int width = (int) Math.max(1, Math.ceil(area.width() * scale));
         int height = (int) Math.max(1, Math.ceil(area.height() * scale));
         return picture(new Painter(scene.media(), pictures), elements, area, scale, width, height);

@@ -154,8 +154,7 @@ final class SheetGestures {
     private void dragged(MouseEvent e) {
         Point pointer = view.viewport().toSheet(e.getX(), e.getY());
         switch (mode) {
-            case PANNING ->
-                view.look(panFrom.panned(e.getX() - pressedScreen.x(), e.getY() - pressedScreen.y()));
+            case PANNING -> view.look(panFrom.panned(e.getX() - pressedScreen.x(), e.getY() - pressedScreen.y()));
             case CATCHING -> {
                 Box box = Box.between(pressedSheet.x(), pressedSheet.y(), pointer.x(), pointer.y());
                 view.overlay().showCatching(Optional.of(box), view.viewport());
@@ -181,8 +180,7 @@ final class SheetGestures {
                 view.overlay().showCatching(Optional.empty(), view.viewport());
                 if (pressedScreen.distanceTo(new Point(e.getX(), e.getY())) > STILL) {
                     Set<ElementId> caught = new LinkedHashSet<>(before);
-                    caught.addAll(picker()
-                            .within(
+                    caught.addAll(picker().within(
                                     Box.between(pressedSheet.x(), pressedSheet.y(), pointer.x(), pointer.y()),
                                     e.isAltDown() ? Picker.Rule.TOUCH : Picker.Rule.ENCLOSE));
                     desk.bench().select(caught);
@@ -204,7 +202,8 @@ final class SheetGestures {
         Optional<Extent.TurnedBox> box = SelectionBox.of(desk.bench().selected());
         boolean knob = box.isPresent() && view.overlay().isTurnKnob(box.get(), view.viewport(), e.getX(), e.getY());
         Optional<Anchor> handle = box.flatMap(b -> view.overlay().handleAt(b, view.viewport(), e.getX(), e.getY()));
-        view.setCursor(knob ? Cursor.CROSSHAIR : handle.map(SheetGestures::cursor).orElse(Cursor.DEFAULT));
+        view.setCursor(
+                knob ? Cursor.CROSSHAIR : handle.map(SheetGestures::cursor).orElse(Cursor.DEFAULT));
     }
 
     private static Cursor cursor(Anchor handle) {
@@ -221,8 +220,7 @@ final class SheetGestures {
             view.look(view.viewport().zoomed(Math.exp(e.getDeltaY() / 240), e.getX(), e.getY()));
         } else {
             boolean sideways = e.isShiftDown() && e.getDeltaX() == 0;
-            view.look(view.viewport()
-                    .panned(sideways ? e.getDeltaY() : e.getDeltaX(), sideways ? 0 : e.getDeltaY()));
+            view.look(view.viewport().panned(sideways ? e.getDeltaY() : e.getDeltaX(), sideways ? 0 : e.getDeltaY()));
         }
         e.consume();
     }

@@ -115,8 +115,9 @@ final class SheetPicture extends Pane {
         sharp.setTranslateX(viewport.originX());
         sharp.setTranslateY(viewport.originY());
         double k = stretchedScale == 0 ? 1 : viewport.scale() / stretchedScale;
-        stretched.getTransforms().setAll(new javafx.scene.transform.Affine(
-                k, 0, viewport.originX(), 0, k, viewport.originY()));
+        stretched
+                .getTransforms()
+                .setAll(new javafx.scene.transform.Affine(k, 0, viewport.originX(), 0, k, viewport.originY()));
         List<TileKey> visible = TileKey.visible(viewport, getWidth(), getHeight());
         forgetFarAway(visible);
         for (TileKey key : visible.reversed()) {

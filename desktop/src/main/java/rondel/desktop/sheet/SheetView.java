@@ -85,7 +85,10 @@ public final class SheetView extends Region {
     public void fit() {
         if (getWidth() > 0) {
             look(Viewport.fitting(
-                            desk.bench().sheet().trim(), getWidth() - Ruler.THICKNESS, getHeight() - Ruler.THICKNESS, ROOM)
+                            desk.bench().sheet().trim(),
+                            getWidth() - Ruler.THICKNESS,
+                            getHeight() - Ruler.THICKNESS,
+                            ROOM)
                     .panned(Ruler.THICKNESS, Ruler.THICKNESS));
         }
     }
@@ -149,18 +152,22 @@ public final class SheetView extends Region {
         }
         double longest = Math.max(area.get().width(), area.get().height()) * at.scale();
         double scale = at.scale() * Math.min(1, 3000 / longest);
-        desk.workers()
-                .paint(() -> ScenePainting.elements(whole, lifted, area.get(), scale, desk.pictures()), image -> {
-                    if (dragging) {
-                        ImageView view = new ImageView(image);
-                        view.getTransforms()
-                                .setAll(new javafx.scene.transform.Affine(
-                                        1 / scale, 0, area.get().x(), 0, 1 / scale, area.get().y()));
-                        ghost.getChildren().setAll(view);
-                        picture.show(whole.leavingOut(ids));
-                        placeGhost();
-                    }
-                });
+        desk.workers().paint(() -> ScenePainting.elements(whole, lifted, area.get(), scale, desk.pictures()), image -> {
+            if (dragging) {
+                ImageView view = new ImageView(image);
+                view.getTransforms()
+                        .setAll(new javafx.scene.transform.Affine(
+                                1 / scale,
+                                0,
+                                area.get().x(),
+                                0,
+                                1 / scale,
+                                area.get().y()));
+                ghost.getChildren().setAll(view);
+                picture.show(whole.leavingOut(ids));
+                placeGhost();
+            }
+        });
     }
 
     /** Shows the lifted selection elsewhere; only pixels that exist already are moved. */
@@ -216,7 +223,8 @@ public final class SheetView extends Region {
     private void refreshOverlay() {
         List<Located> selected = desk.bench().selected();
         overlay.show(SelectionBox.of(selected), moved, viewport);
-        overlay.showMembers(selected.size() > 1 && selected.size() <= 200 ? members(selected) : List.of(), moved, viewport);
+        overlay.showMembers(
+                selected.size() > 1 && selected.size() <= 200 ? members(selected) : List.of(), moved, viewport);
         overlay.showGaps(gaps(selected), viewport, desk.bench().job().unit());
     }
 

@@ -24,8 +24,7 @@ record TileKey(double scale, int column, int row) {
         }
         double middleColumn = (left + right) / 2.0;
         double middleRow = (top + bottom) / 2.0;
-        keys.sort(java.util.Comparator.comparingDouble(
-                k -> Math.hypot(k.column - middleColumn, k.row - middleRow)));
+        keys.sort(java.util.Comparator.comparingDouble(k -> Math.hypot(k.column - middleColumn, k.row - middleRow)));
         return keys;
     }
 

@@ -126,8 +126,7 @@ public final class ShelfView extends VBox {
     private Image picture(Artwork artwork) {
         Job job = artwork.asJob();
         double longest = Math.max(artwork.width(), artwork.height());
-        Box square = new Box(
-                (artwork.width() - longest) / 2, (artwork.height() - longest) / 2, longest, longest);
+        Box square = new Box((artwork.width() - longest) / 2, (artwork.height() - longest) / 2, longest, longest);
         double scale = 2 * ShelfCard.PICTURE / longest;
         return ScenePainting.elements(
                 SheetScene.of(job, job.sheets().getFirst()), artwork.elements(), square, scale, desk.pictures());

@@ -107,7 +107,10 @@ public final class StackView extends VBox {
         }
         Set<ElementId> ids = new LinkedHashSet<>();
         for (int i : cards.getSelectionModel().getSelectedIndices()) {
-            if (i >= 0 && i < level.size() && !level.get(i).locked() && !level.get(i).hidden()) {
+            if (i >= 0
+                    && i < level.size()
+                    && !level.get(i).locked()
+                    && !level.get(i).hidden()) {
                 ids.add(level.get(i).id());
             }
         }

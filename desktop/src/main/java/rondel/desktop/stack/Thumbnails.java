@@ -75,7 +75,10 @@ public final class Thumbnails {
                 .map(b -> {
                     double scale = side / Math.max(b.width(), b.height());
                     Box square = new Box(
-                            b.centre().x() - side / scale / 2, b.centre().y() - side / scale / 2, side / scale, side / scale);
+                            b.centre().x() - side / scale / 2,
+                            b.centre().y() - side / scale / 2,
+                            side / scale,
+                            side / scale);
                     return ScenePainting.elements(scene, List.of(shown), square, scale, pictures);
                 });
     }

@@ -99,7 +99,8 @@ class WindowTest extends BenchFixture {
         drag(screen(before.centre()), MouseButton.PRIMARY)
                 .dropTo(screen(before.centre().plus(60, 30)));
         calm();
-        assertThat(boxOf(whale).centre().distanceTo(before.centre().plus(60, 30))).isLessThan(1.5);
+        assertThat(boxOf(whale).centre().distanceTo(before.centre().plus(60, 30)))
+                .isLessThan(1.5);
 
         Box moved = boxOf(whale);
         drag(screen(new Point(moved.right(), moved.bottom())), MouseButton.PRIMARY)

@@ -3,6 +3,7 @@ package rondel.formats.artwork;
 import java.util.List;
 import java.util.Optional;
 import rondel.check.Finding;
+import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
@@ -15,7 +16,6 @@ import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Traits;
 import rondel.paint.PaintedExtent;
-import rondel.geometry.Affine;
 import rondel.units.LengthUnit;
 
 /** What a reader made of one file: elements in mm on a page of the size that the file states.
@@ -49,7 +49,8 @@ public record Artwork(
     /** A job with the artwork alone on a transparent sheet of its own size. */
     public Job asJob() {
         SheetId id = new SheetId("sheet-1");
-        Sheet sheet = Sheet.of(id, name, width, height).withPaper(Optional.empty()).withElements(elements);
+        Sheet sheet =
+                Sheet.of(id, name, width, height).withPaper(Optional.empty()).withElements(elements);
         return Job.blank(name, LengthUnit.MM, width, height)
                 .withSheet(id, s -> sheet)
                 .withMedia(media);

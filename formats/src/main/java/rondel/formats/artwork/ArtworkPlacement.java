@@ -44,14 +44,14 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
 
     public Placed onto(Sheet sheet, Artwork artwork) {
         Element element = artwork.asElement();
-        Box box = Extent.of(element, Affine.IDENTITY)
-                .orElseThrow(() -> Refusal.of("artwork.empty", artwork.name()));
+        Box box = Extent.of(element, Affine.IDENTITY).orElseThrow(() -> Refusal.of("artwork.empty", artwork.name()));
         List<Finding> findings = new ArrayList<>(artwork.findings());
         Affine size = size(box, sheet, artwork.name(), findings);
         Box sized = box.transformed(size);
-        Point corner = topLeft.orElse(
-                new Point((sheet.width() - sized.width()) / 2, (sheet.height() - sized.height()) / 2));
-        Affine place = Affine.translate(corner.x() - sized.x(), corner.y() - sized.y()).times(size);
+        Point corner =
+                topLeft.orElse(new Point((sheet.width() - sized.width()) / 2, (sheet.height() - sized.height()) / 2));
+        Affine place =
+                Affine.translate(corner.x() - sized.x(), corner.y() - sized.y()).times(size);
         Element placed = element.with(t -> t.placedBy(place));
         return new Placed(new Place(sheet.id(), List.of(placed), artwork.media()), findings);
     }

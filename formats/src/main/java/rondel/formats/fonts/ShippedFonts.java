@@ -29,7 +29,8 @@ public final class ShippedFonts implements Supplier<FontBook> {
     public synchronized FontBook get() {
         if (book == null) {
             List<FontFace> faces = new ArrayList<>();
-            for (String file : text(FOLDER + "index.txt").lines().filter(l -> !l.isBlank()).toList()) {
+            for (String file :
+                    text(FOLDER + "index.txt").lines().filter(l -> !l.isBlank()).toList()) {
                 faces.add(new FontFace(bytes(FOLDER + file), file));
             }
             book = new FontBook(faces, GENERIC);

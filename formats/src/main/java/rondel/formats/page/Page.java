@@ -71,7 +71,12 @@ public record Page(
         List<Element> elements =
                 onSheet.stream().map(e -> e.with(t -> t.placedBy(move))).toList();
         String title = onSheet.size() == 1 ? Targets.display(onSheet.getFirst()) : job.title();
-        return new Page(title, crop.width(), crop.height(), Optional.empty(), elements, job.media());
+        return new Page(title, exact(crop.width()), exact(crop.height()), Optional.empty(), elements, job.media());
+    }
+
+    /** Rounded to a millionth of a micron, so that a typed 76.2 mm is written as 76.2. */
+    private static double exact(double mm) {
+        return Math.rint(mm * 1e9) / 1e9;
     }
 
     public Page withoutPaper() {

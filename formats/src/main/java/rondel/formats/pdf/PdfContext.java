@@ -42,7 +42,9 @@ final class PdfContext {
         PDImageXObject known = images.get(media.id());
         if (known == null) {
             boolean asItCame = media.extension().equals("jpg") && media.orientation() <= 1;
-            known = asItCame ? JPEGFactory.createFromByteArray(document, media.bytes().content()) : null;
+            known = asItCame
+                    ? JPEGFactory.createFromByteArray(document, media.bytes().content())
+                    : null;
             if (known == null || known.getColorSpace().getNumberOfComponents() == 4) {
                 known = LosslessFactory.createFromImage(document, pictures.pixels(media, 1));
             }

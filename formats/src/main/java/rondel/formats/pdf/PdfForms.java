@@ -48,11 +48,9 @@ final class PdfForms {
         GroupElement content = new GroupElement(
                 Traits.named(""),
                 mask.content(),
-                java.util.Optional.of(new Clip(
-                        Outline.rectangle(mask.area()), rondel.geometry.FillRule.NON_ZERO)),
+                java.util.Optional.of(new Clip(Outline.rectangle(mask.area()), rondel.geometry.FillRule.NON_ZERO)),
                 java.util.Optional.empty());
-        PDFormXObject form =
-                group(context, own, painter -> painter.elements(java.util.List.of(content), own));
+        PDFormXObject form = group(context, own, painter -> painter.elements(java.util.List.of(content), own));
         return softMask(form, mask.kind() == Mask.Kind.ALPHA ? "Alpha" : "Luminosity");
     }
 

@@ -58,8 +58,12 @@ final class PdfPainter {
     }
 
     private void element(Element e, Affine toStream) throws IOException {
-        boolean twoParts = e instanceof ShapeElement s && s.stroke().isPresent() && s.fill().visible()
-                || e instanceof TextElement t && t.stroke().isPresent() && t.fill().visible();
+        boolean twoParts = e instanceof ShapeElement s
+                        && s.stroke().isPresent()
+                        && s.fill().visible()
+                || e instanceof TextElement t
+                        && t.stroke().isPresent()
+                        && t.fill().visible();
         boolean apart = e.opacity() < 1 && (twoParts || e instanceof GroupElement || e instanceof PictureElement)
                 || e instanceof GroupElement g && g.mask().isPresent();
         if (!apart) {
@@ -111,8 +115,7 @@ final class PdfPainter {
         }
     }
 
-    private void drawn(
-            Outline outline, FillRule rule, Paint fill, Optional<Stroke> stroke, double opacity, Affine own)
+    private void drawn(Outline outline, FillRule rule, Paint fill, Optional<Stroke> stroke, double opacity, Affine own)
             throws IOException {
         boolean faded = opacity < 1;
         if (faded) {
@@ -200,12 +203,7 @@ final class PdfPainter {
                 }
                 case PathIterator.SEG_CUBICTO ->
                     out.curveTo(
-                            (float) c[0],
-                            (float) c[1],
-                            (float) c[2],
-                            (float) c[3],
-                            x = (float) c[4],
-                            y = (float) c[5]);
+                            (float) c[0], (float) c[1], (float) c[2], (float) c[3], x = (float) c[4], y = (float) c[5]);
                 default -> out.closePath();
             }
         }

@@ -103,7 +103,8 @@ final class PdfPaints {
             return true;
         }
         double alpha = stops.getFirst().colour().alpha() / 255.0;
-        boolean even = stops.stream().allMatch(s -> s.colour().alpha() == stops.getFirst().colour().alpha());
+        boolean even = stops.stream()
+                .allMatch(s -> s.colour().alpha() == stops.getFirst().colour().alpha());
         if (even) {
             opacityOfPaint(alpha);
         } else {
@@ -122,15 +123,16 @@ final class PdfPaints {
     private void tiles(Paint.Tiles t, Affine own) throws IOException {
         PDTilingPattern pattern = new PDTilingPattern();
         Box tile = t.tile();
-        pattern.setBBox(new PDRectangle(
-                (float) tile.x(), (float) tile.y(), (float) tile.width(), (float) tile.height()));
+        pattern.setBBox(
+                new PDRectangle((float) tile.x(), (float) tile.y(), (float) tile.width(), (float) tile.height()));
         pattern.setPaintType(PDTilingPattern.PAINT_COLORED);
         pattern.setTilingType(PDTilingPattern.TILING_CONSTANT_SPACING);
         pattern.setXStep((float) tile.width());
         pattern.setYStep((float) tile.height());
         AffineTransform matrix = own.times(t.placement()).toAwt();
         pattern.setMatrix(matrix);
-        PDAppearanceStream content = new PDAppearanceStream(pattern.getContentStream().getCOSObject());
+        PDAppearanceStream content =
+                new PDAppearanceStream(pattern.getContentStream().getCOSObject());
         content.setResources(new PDResources());
         pattern.setResources(content.getResources());
         try (OutputStream bytes = pattern.getContentStream().createOutputStream(COSName.FLATE_DECODE);

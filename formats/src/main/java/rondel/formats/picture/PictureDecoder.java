@@ -84,8 +84,7 @@ final class PictureDecoder {
     }
 
     private static BufferedImage premultiplied(BufferedImage image) {
-        BufferedImage result =
-                new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
+        BufferedImage result = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = result.createGraphics();
         g.drawImage(image, 0, 0, null);
         g.dispose();

@@ -73,8 +73,8 @@ public final class PictureReader {
         throw Refusal.of("picture.unknown", file);
     }
 
-    private static Media measured(
-            byte[] bytes, String file, ImageReader reader, ImageInputStream in, String extension) throws IOException {
+    private static Media measured(byte[] bytes, String file, ImageReader reader, ImageInputStream in, String extension)
+            throws IOException {
         try {
             reader.setInput(in, false, true);
             int width = reader.getWidth(0);

@@ -67,7 +67,8 @@ record PictureTags(Optional<Ppi> ppi, int orientation) {
                 orientation = turn >= 1 && turn <= 8 ? turn : 1;
                 double factor = number(exif, TIFF.TAG_RESOLUTION_UNIT, 2) == 3 ? 2.54 : 1;
                 ppi = ppi(
-                        number(exif, TIFF.TAG_X_RESOLUTION, 0) * factor, number(exif, TIFF.TAG_Y_RESOLUTION, 0) * factor);
+                        number(exif, TIFF.TAG_X_RESOLUTION, 0) * factor,
+                        number(exif, TIFF.TAG_Y_RESOLUTION, 0) * factor);
             }
         }
         for (JPEGSegment segment : segments(bytes, JFIF)) {

@@ -50,7 +50,8 @@ final class ElementReader {
         Optional<Element> made =
                 switch (node.tag) {
                     case "g", "a" -> group(node, viewport, Affine.IDENTITY);
-                    case "switch" -> chosen(node).flatMap(n -> element(n, viewport)).map(e -> asGroup(e, node));
+                    case "switch" ->
+                        chosen(node).flatMap(n -> element(n, viewport)).map(e -> asGroup(e, node));
                     case "svg" -> nested(node, viewport);
                     case "use" -> use(node, viewport);
                     case "text" -> texts.read(node, viewport);
@@ -71,7 +72,9 @@ final class ElementReader {
                 .withOpacity(t.opacity() * opacity)
                 .withHidden(t.hidden() || hidden)
                 .withRole(role(node)));
-        style.get("filter").filter(f -> !f.equals("none")).ifPresent(f -> reading.findings.warn("svg.notCarried", "filter"));
+        style.get("filter")
+                .filter(f -> !f.equals("none"))
+                .ifPresent(f -> reading.findings.warn("svg.notCarried", "filter"));
         style.get("mix-blend-mode")
                 .filter(m -> !m.equals("normal"))
                 .ifPresent(m -> reading.findings.warn("svg.notCarried", "mix-blend-mode"));
@@ -117,7 +120,9 @@ final class ElementReader {
         }
         boolean invisible = List.of("hidden", "collapse").contains(style.get("visibility", "visible"));
         Traits traits = Traits.named("").withHidden(invisible);
-        if (stroke.isPresent() && fill.visible() && style.get("paint-order", "normal").startsWith("stroke")) {
+        if (stroke.isPresent()
+                && fill.visible()
+                && style.get("paint-order", "normal").startsWith("stroke")) {
             ShapeElement line = new ShapeElement(Traits.named(""), outline.get(), rule, Paint.NONE, stroke);
             ShapeElement area = new ShapeElement(Traits.named(""), outline.get(), rule, fill, Optional.empty());
             return Optional.of(GroupElement.of(traits, List.of(line, area)));
@@ -134,7 +139,9 @@ final class ElementReader {
     }
 
     private static Element asGroup(Element e, SvgNode node) {
-        return e instanceof GroupElement && node.attributes.isEmpty() ? e : GroupElement.of(Traits.named(""), List.of(e));
+        return e instanceof GroupElement && node.attributes.isEmpty()
+                ? e
+                : GroupElement.of(Traits.named(""), List.of(e));
     }
 
     /** The first child of a switch that asks for nothing special, or for English. */
@@ -142,7 +149,9 @@ final class ElementReader {
         return node.children.stream()
                 .filter(c -> !c.is(SvgNode.TEXT) && !c.tag.startsWith("?") && !c.is("foreignObject"))
                 .filter(c -> c.attribute("requiredExtensions", "").isBlank())
-                .filter(c -> c.attribute("systemLanguage").map(l -> l.startsWith("en")).orElse(true))
+                .filter(c -> c.attribute("systemLanguage")
+                        .map(l -> l.startsWith("en"))
+                        .orElse(true))
                 .findFirst();
     }
 
@@ -196,7 +205,10 @@ final class ElementReader {
             Optional<Element> made;
             if (used.is("symbol") || used.is("svg")) {
                 double width = reading.length(
-                        node, "width", viewport.width(), reading.length(used, "width", viewport.width(), viewport.width()));
+                        node,
+                        "width",
+                        viewport.width(),
+                        reading.length(used, "width", viewport.width(), viewport.width()));
                 double height = reading.length(
                         node,
                         "height",

@@ -110,8 +110,12 @@ final class ImageReader {
                 reading.length(node, "y", viewport.height(), 0),
                 width,
                 height);
-        Affine fit = SvgViewport.fit(natural, area, node.attribute("preserveAspectRatio", "xMidYMid"));
-        return Optional.of(new Framed(area, natural.transformed(fit)));
+        String ratioRule = node.attribute("preserveAspectRatio", "xMidYMid");
+        return Optional.of(new Framed(
+                area,
+                ratioRule.strip().startsWith("none")
+                        ? area
+                        : natural.transformed(SvgViewport.fit(natural, area, ratioRule))));
     }
 
     private static Element clippedWhereSliced(Element picture, Box area, Box content) {

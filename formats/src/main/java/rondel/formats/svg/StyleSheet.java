@@ -16,12 +16,44 @@ final class StyleSheet {
 
     /** Attributes that say what a style property would say (SVG 2, 6.6). */
     private static final Set<String> PRESENTATION = Set.of(
-            "fill", "fill-opacity", "fill-rule", "stroke", "stroke-width", "stroke-opacity", "stroke-linecap",
-            "stroke-linejoin", "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset", "opacity", "color",
-            "display", "visibility", "clip-path", "clip-rule", "mask", "filter", "stop-color", "stop-opacity",
-            "font-family", "font-size", "font-style", "font-weight", "text-anchor", "letter-spacing",
-            "baseline-shift", "overflow", "paint-order", "vector-effect", "mix-blend-mode", "mask-type",
-            "marker-start", "marker-mid", "marker-end", "text-decoration", "writing-mode");
+            "fill",
+            "fill-opacity",
+            "fill-rule",
+            "stroke",
+            "stroke-width",
+            "stroke-opacity",
+            "stroke-linecap",
+            "stroke-linejoin",
+            "stroke-miterlimit",
+            "stroke-dasharray",
+            "stroke-dashoffset",
+            "opacity",
+            "color",
+            "display",
+            "visibility",
+            "clip-path",
+            "clip-rule",
+            "mask",
+            "filter",
+            "stop-color",
+            "stop-opacity",
+            "font-family",
+            "font-size",
+            "font-style",
+            "font-weight",
+            "text-anchor",
+            "letter-spacing",
+            "baseline-shift",
+            "overflow",
+            "paint-order",
+            "vector-effect",
+            "mix-blend-mode",
+            "mask-type",
+            "marker-start",
+            "marker-mid",
+            "marker-end",
+            "text-decoration",
+            "writing-mode");
 
     private final List<StyleRule> rules;
     private final Map<String, Map<String, String>> parsedStyles = new HashMap<>();
@@ -110,7 +142,9 @@ final class StyleSheet {
         if (colon > 0) {
             String value = text.substring(colon + 1).strip();
             int bang = value.indexOf('!');
-            result.put(text.substring(0, colon).strip(), bang < 0 ? value : value.substring(0, bang).strip());
+            result.put(
+                    text.substring(0, colon).strip(),
+                    bang < 0 ? value : value.substring(0, bang).strip());
         }
     }
 }

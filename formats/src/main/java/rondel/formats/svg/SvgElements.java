@@ -47,7 +47,10 @@ final class SvgElements {
         if (!Page.made(e)) {
             return;
         }
-        double own = scale * Math.max(Math.hypot(e.placement().a(), e.placement().b()), Math.hypot(e.placement().c(), e.placement().d()));
+        double own = scale
+                * Math.max(
+                        Math.hypot(e.placement().a(), e.placement().b()),
+                        Math.hypot(e.placement().c(), e.placement().d()));
         switch (e) {
             case ShapeElement s -> drawn(xml, s, s.outline(), s.rule(), s.fill(), s.stroke(), Optional.empty(), own);
             case TextElement t ->
@@ -58,14 +61,15 @@ final class SvgElements {
     }
 
     private void group(XmlText xml, GroupElement g, double own) {
-        Optional<String> clip = g.clip().map(c -> definitions.id(c, "clip", d -> {
-            d.xml().open("clipPath").attribute("id", d.id()).open("path");
-            d.xml().attribute("d", PathText.of(c.outline(), NumberText.decimals(own)));
-            if (c.rule() == FillRule.EVEN_ODD) {
-                d.xml().attribute("clip-rule", "evenodd");
-            }
-            d.xml().close("path").close("clipPath");
-        }));
+        Optional<String> clip = g.clip()
+                .map(c -> definitions.id(c, "clip", d -> {
+                    d.xml().open("clipPath").attribute("id", d.id()).open("path");
+                    d.xml().attribute("d", PathText.of(c.outline(), NumberText.decimals(own)));
+                    if (c.rule() == FillRule.EVEN_ODD) {
+                        d.xml().attribute("clip-rule", "evenodd");
+                    }
+                    d.xml().close("path").close("clipPath");
+                }));
         Optional<String> mask = g.mask().map(m -> definitions.id(m, "mask", d -> mask(d, m, own)));
         String title = begin(xml, "g", g);
         clip.ifPresent(id -> xml.attribute("clip-path", "url(#" + id + ")"));

@@ -64,9 +64,13 @@ final class SvgPaints {
 
     static void transform(XmlText xml, String attribute, Affine a) {
         if (!a.equals(Affine.IDENTITY)) {
-            xml.attribute(attribute, "matrix(" + List.of(a.a(), a.b(), a.c(), a.d(), a.e(), a.f()).stream()
-                    .map(NumberText::exact)
-                    .collect(Collectors.joining(" ")) + ")");
+            xml.attribute(
+                    attribute,
+                    "matrix("
+                            + List.of(a.a(), a.b(), a.c(), a.d(), a.e(), a.f()).stream()
+                                    .map(NumberText::exact)
+                                    .collect(Collectors.joining(" "))
+                            + ")");
         }
     }
 
@@ -130,8 +134,11 @@ final class SvgPaints {
                 .attribute("height", NumberText.exact(tile.height()));
         transform(xml, "patternTransform", t.placement());
         Affine toTile = Affine.translate(-tile.x(), -tile.y());
-        t.content().forEach(e -> elements.write(
-                xml, e.with(traits -> traits.placedBy(toTile)), t.placement().meanScale()));
+        t.content()
+                .forEach(e -> elements.write(
+                        xml,
+                        e.with(traits -> traits.placedBy(toTile)),
+                        t.placement().meanScale()));
         xml.close("pattern");
     }
 }

@@ -22,7 +22,8 @@ public final class SvgWriter {
         XmlText body = new XmlText(1);
         page.paper().ifPresent(colour -> {
             body.open("rect").attribute("id", "paper");
-            body.attribute("width", NumberText.exact(page.width())).attribute("height", NumberText.exact(page.height()));
+            body.attribute("width", NumberText.exact(page.width()))
+                    .attribute("height", NumberText.exact(page.height()));
             SvgPaints.colour(body, "fill", colour);
             body.close("rect");
         });

@@ -117,16 +117,17 @@ final class TextReader {
     }
 
     private static FontChoice choice(Style style) {
-        int weight =
-                switch (style.get("font-weight", "normal").toLowerCase(Locale.ROOT)) {
-                    case "normal" -> 400;
-                    case "bold", "bolder" -> 700;
-                    case "lighter" -> 300;
-                    case String w when w.matches("\\d{1,4}") -> Integer.parseInt(w);
-                    default -> 400;
-                };
+        int weight = weight(style.get("font-weight", "normal").toLowerCase(Locale.ROOT));
         String slope = style.get("font-style", "normal");
         boolean italic = slope.startsWith("italic") || slope.startsWith("oblique");
         return new FontChoice(families(style).getFirst(), weight, italic);
+    }
+
+    private static int weight(String word) {
+        return switch (word) {
+            case "bold", "bolder" -> 700;
+            case "lighter" -> 300;
+            default -> word.matches("[1-9]\\d{0,3}") ? Integer.parseInt(word) : 400;
+        };
     }
 }

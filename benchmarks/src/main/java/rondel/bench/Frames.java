@@ -1,0 +1,159 @@
+package rondel.bench;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.function.IntConsumer;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.event.EventType;
+import javafx.scene.Scene;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.stage.Stage;
+import rondel.desktop.app.BenchWindow;
+import rondel.desktop.app.Desk;
+import rondel.desktop.app.Dialogs;
+import rondel.desktop.app.Notices;
+import rondel.desktop.app.SystemFileChoices;
+import rondel.desktop.app.Theme;
+import rondel.desktop.app.Workers;
+import rondel.desktop.model.Bench;
+import rondel.desktop.sheet.Viewport;
+import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.picture.PictureLevels;
+import rondel.geometry.Box;
+import rondel.geometry.Point;
+import rondel.job.Element;
+import rondel.job.Extent;
+import rondel.operation.History;
+
+/** The time between frames while a sheet of 3,000 outlines is panned, and while 50 of them are dragged, against the same
+ *  window at rest. 95th percentiles, in the real window on the Headless platform. */
+final class Frames {
+
+    private static final int FRAMES = 240;
+
+    private BenchWindow window;
+    private Bench bench;
+    private final CountDownLatch done = new CountDownLatch(1);
+    private final List<double[]> series = new ArrayList<>();
+
+    static List<rondel.bench.Bench.Row> rows() throws Exception {
+        Frames frames = new Frames();
+        Platform.startup(frames::open);
+        frames.done.await();
+        double idle = percentile(frames.series.get(0));
+        return List.of(
+                new rondel.bench.Bench.Row(
+                        "pan frame over 3,000 outlines, against rest", percentile(frames.series.get(1)), idle, 1.5),
+                new rondel.bench.Bench.Row(
+                        "drag frame of 50 over 3,000, against rest", percentile(frames.series.get(2)), idle, 1.5));
+    }
+
+    private void open() {
+        Theme.install();
+        bench = new Bench(Outlines.job(3000));
+        bench.open(History.of(bench.job()), Optional.empty(), bench.job());
+        Workers workers = new Workers();
+        Notices notices = new Notices();
+        Stage stage = new Stage();
+        Desk desk = new Desk(bench, workers, PictureLevels.usual(), notices);
+        window = new BenchWindow(
+                desk,
+                new SystemFileChoices(() -> stage),
+                new Dialogs(() -> stage, notices),
+                new ArtworkReader(new ShippedFonts()));
+        stage.setScene(new Scene(window, 1280, 800));
+        stage.show();
+        calm(() -> measure(i -> {}, () -> measure(this::pan, () -> calm(this::drag))));
+    }
+
+    private void pan(int frame) {
+        Viewport v = window.sheet().viewport();
+        window.sheet().look(v.panned(frame % 120 < 60 ? 6 : -6, frame % 80 < 40 ? 4 : -4));
+    }
+
+    private void drag() {
+        bench.select(bench.level().subList(1000, 1050).stream().map(Element::id).toList());
+        Box box = Extent.onSheet(bench.selected().getFirst()).orElseThrow();
+        Point start = window.sheet().viewport().toScreen(box.centre());
+        fire(MouseEvent.MOUSE_PRESSED, start);
+        measure(i -> fire(MouseEvent.MOUSE_DRAGGED, start.plus(10 + 2 * (i % 60), 5 + i % 40)), () -> {
+            fire(MouseEvent.MOUSE_RELEASED, start.plus(10, 5));
+            done.countDown();
+        });
+    }
+
+    private void fire(EventType<MouseEvent> type, Point p) {
+        boolean down = type != MouseEvent.MOUSE_RELEASED;
+        window.sheet()
+                .fireEvent(new MouseEvent(
+                        type,
+                        p.x(),
+                        p.y(),
+                        p.x(),
+                        p.y(),
+                        MouseButton.PRIMARY,
+                        1,
+                        false,
+                        false,
+                        false,
+                        false,
+                        down,
+                        false,
+                        false,
+                        true,
+                        false,
+                        type != MouseEvent.MOUSE_DRAGGED,
+                        null));
+    }
+
+    private void measure(IntConsumer each, Runnable then) {
+        double[] times = new double[FRAMES];
+        new AnimationTimer() {
+            private int frame = -1;
+            private long before;
+
+            @Override
+            public void handle(long now) {
+                long at = System.nanoTime();
+                if (frame >= 0) {
+                    times[frame] = (at - before) / 1e6;
+                }
+                before = at;
+                if (++frame == FRAMES) {
+                    stop();
+                    series.add(times);
+                    then.run();
+                } else {
+                    each.accept(frame);
+                }
+            }
+        }.start();
+    }
+
+    private void calm(Runnable then) {
+        new AnimationTimer() {
+            private int calm;
+
+            @Override
+            public void handle(long now) {
+                calm = window.isIdle() ? calm + 1 : 0;
+                if (calm > 30) {
+                    stop();
+                    then.run();
+                }
+            }
+        }.start();
+    }
+
+    private static double percentile(double[] times) {
+        double[] sorted = times.clone();
+        Arrays.sort(sorted);
+        return sorted[(int) (sorted.length * 0.95)];
+    }
+}

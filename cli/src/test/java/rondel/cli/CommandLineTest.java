@@ -1,0 +1,179 @@
+package rondel.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class CommandLineTest {
+
+    private static final String STAR =
+            "<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='25mm' viewBox='0 0 100 50'>"
+                    + "<g id='Star'><path id='Body' fill='#1f6f6b' d='M0 0h100v50z'/></g></svg>";
+
+    @TempDir
+    private Path folder;
+
+    private record Run(int code, String out, String err) {}
+
+    private Run rondel(Object... args) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ByteArrayOutputStream err = new ByteArrayOutputStream();
+        String[] words = java.util.Arrays.stream(args).map(Object::toString).toArray(String[]::new);
+        int code = RondelCommand.run(
+                words,
+                new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8),
+                Map.of());
+        return new Run(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    }
+
+    private Path file(String name, String content) throws IOException {
+        return Files.writeString(folder.resolve(name), content);
+    }
+
+    private JsonNode info(Path job) throws IOException {
+        return new ObjectMapper().readTree(rondel("info", job, "--json").out);
+    }
+
+    private Path page() {
+        Path job = folder.resolve("page.rondel");
+        assertThat(rondel("new", "-o", job, "--sheet", "12x12in", "--title", "Tide page").code)
+                .isZero();
+        return job;
+    }
+
+    @Test
+    void aJobIsMadePlacedOnChangedAndSentOutAtExactSizes() throws IOException {
+        Path job = page();
+        Path star = file("star.svg", STAR);
+        assertThat(rondel("place", job, star, "--at", "1in,2in", "--width", "3in").code)
+                .isZero();
+        JsonNode sheet = info(job).at("/sheets/0");
+        assertThat(sheet.get("width_mm").asDouble()).isEqualTo(304.8);
+        JsonNode placed = sheet.at("/elements/0");
+        assertThat(placed.get("name").asText()).isEqualTo("star");
+        assertThat(placed.get("x_mm").asDouble()).isEqualTo(25.4);
+        assertThat(placed.get("y_mm").asDouble()).isEqualTo(50.8);
+        assertThat(placed.get("width_mm").asDouble()).isEqualTo(76.2);
+        assertThat(placed.at("/children/0/name").asText()).isEqualTo("Body");
+
+        String id = placed.get("id").asText();
+        Path recipe = file(
+                "recipe.json",
+                "[{\"operation\":\"resize\",\"elements\":[\"" + id + "\"],\"width\":\"2 3/4 in\",\"keep_ratio\":true},"
+                        + "{\"operation\":\"turn-to\",\"elements\":[\"" + id + "\"],\"angle\":30},"
+                        + "{\"operation\":\"rename\",\"elements\":[\"" + id + "\"],\"name\":\"Kite\"}]");
+        Path changed = folder.resolve("changed.rondel");
+        assertThat(rondel("apply", job, recipe, "-o", changed).err).isEmpty();
+        assertThat(info(job).at("/sheets/0/elements/0/name").asText()).isEqualTo("star");
+        assertThat(info(changed).at("/sheets/0/elements/0/name").asText()).isEqualTo("Kite");
+        assertThat(info(changed).at("/sheets/0/elements/0/rotation_deg").asDouble())
+                .isCloseTo(30, within(1e-9));
+
+        for (String kind : new String[] {"svg", "pdf", "png", "jpg"}) {
+            Path out = folder.resolve("page." + kind);
+            assertThat(rondel("export", job, "-o", out, "--ppi", 100).code).isZero();
+            assertThat(out).isNotEmptyFile();
+        }
+        assertThat(Files.readString(folder.resolve("page.svg"))).contains("width=\"304.8mm\"", "id=\"Body\"");
+        Path only = folder.resolve("only.svg");
+        assertThat(rondel("export", job, "-o", only, "--only", id).code).isZero();
+        assertThat(Files.readString(only)).contains("width=\"76.2");
+    }
+
+    @Test
+    void artworkLargerThanTheSheetIsScaledWithANote() throws IOException {
+        Path job = folder.resolve("card.rondel");
+        rondel("new", "-o", job, "--sheet", "4x6in");
+        Run placed = rondel(
+                "place", job, file("wide.svg", STAR.replace("50mm", "500mm").replace("25mm", "250mm")));
+        assertThat(placed.out).contains("wide", "scaled");
+        assertThat(info(job).at("/sheets/0/elements/0/width_mm").asDouble()).isCloseTo(101.6, within(1e-6));
+    }
+
+    @Test
+    void oneBadFileDoesNotStopTheRest() throws IOException {
+        Path good = file("good.svg", STAR);
+        Path bad = file("bad.svg", "<svg");
+        Path out = folder.resolve("out");
+        Run run = rondel("convert", bad, good, "--to", "png", "--width", "256px", "-d", out, "--json");
+        assertThat(run.code).isEqualTo(1);
+        assertThat(run.err.lines()).hasSize(1).first().asString().contains("bad.svg");
+        JsonNode list = new ObjectMapper().readTree(run.out);
+        assertThat(list.get(0).has("error")).isTrue();
+        assertThat(list.get(1).get("output").asText()).endsWith("good.png");
+        assertThat(javax.imageio.ImageIO.read(out.resolve("good.png").toFile()).getWidth())
+                .isEqualTo(256);
+    }
+
+    @Test
+    void filesOfTheSameNameDoNotOverwriteEachOther() throws IOException {
+        Files.createDirectories(folder.resolve("more"));
+        Path out = folder.resolve("out");
+        Run run = rondel(
+                "convert",
+                file("a.svg", STAR),
+                file("more/a.svg", STAR),
+                file("a-2.svg", STAR),
+                "--to",
+                "svg",
+                "-d",
+                out);
+        assertThat(run.code).isZero();
+        try (var files = Files.list(out)) {
+            assertThat(files).hasSize(3);
+        }
+    }
+
+    @Test
+    void whatFailsSaysSoInOneLineAndLeavesTheJobAlone() throws IOException {
+        Path job = page();
+        byte[] before = Files.readAllBytes(job);
+        Path evil = file("evil.svg", STAR.replace("<g ", "<image href='http://localhost:9/x.png'/><g "));
+        Path recipe = file("recipe.json", "[{\"operation\":\"delete\",\"elements\":[\"nobody\"]}]");
+        Run[] runs = {
+            rondel("place", job, evil),
+            rondel("place", job, folder.resolve("nothing.svg")),
+            rondel("apply", job, recipe),
+            rondel("apply", job, file("no.json", "{")),
+            rondel("export", job, "-o", folder.resolve("no/where.svg")),
+            rondel("export", job, "-o", folder.resolve("page.xyz")),
+            rondel("export", job, "-o", folder.resolve("page.png"), "--sheet", 7),
+            rondel("info", recipe),
+            rondel("new", "-o", folder.resolve("big.rondel"), "--sheet", "9000x10in")
+        };
+        for (Run run : runs) {
+            assertThat(run.code).isEqualTo(1);
+            assertThat(run.err.lines()).hasSize(1);
+            assertThat(run.err).doesNotContain("Exception").hasSizeGreaterThan(20);
+        }
+        assertThat(Files.readAllBytes(job)).isEqualTo(before);
+    }
+
+    @Test
+    void wrongUsageIsCodeTwo() {
+        assertThat(rondel("new", "--sheet", "12x12in").code).isEqualTo(2);
+        assertThat(rondel("new", "-o", folder.resolve("x.rondel"), "--sheet", "twelve").code)
+                .isEqualTo(2);
+        assertThat(rondel("levitate").code).isEqualTo(2);
+        assertThat(rondel("--help").code).isZero();
+    }
+
+    @Test
+    void everyOperationIsListedWithAnExample() throws IOException {
+        JsonNode list = new ObjectMapper().readTree(rondel("operations", "--json").out);
+        assertThat(list.size()).isGreaterThan(20);
+        assertThat(rondel("operations").out).contains("set-stroke", "turn-to");
+    }
+}

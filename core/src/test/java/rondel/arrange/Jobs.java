@@ -1,0 +1,60 @@
+package rondel.arrange;
+
+import java.util.List;
+import java.util.Optional;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Extent;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.Paint;
+import rondel.job.Rgba;
+import rondel.job.ShapeElement;
+import rondel.job.SheetId;
+import rondel.job.Traits;
+import rondel.units.LengthUnit;
+
+/** Small jobs to try operations on. */
+final class Jobs {
+
+    static final SheetId SHEET = new SheetId("sheet-1");
+
+    private Jobs() {}
+
+    static ElementId id(String value) {
+        return new ElementId(value);
+    }
+
+    static List<ElementId> ids(String... values) {
+        return List.of(values).stream().map(ElementId::new).toList();
+    }
+
+    static ShapeElement box(String id, double x, double y, double width, double height) {
+        return new ShapeElement(
+                Traits.named(id).withId(id(id)),
+                Outline.rectangle(new Box(x, y, width, height)),
+                FillRule.NON_ZERO,
+                Paint.solid(Rgba.BLACK),
+                Optional.empty());
+    }
+
+    static GroupElement group(String id, Affine placement, Element... children) {
+        return GroupElement.of(Traits.named(id).withId(id(id)).withPlacement(placement), List.of(children));
+    }
+
+    static Job of(Element... elements) {
+        return Job.blank("Test", LengthUnit.MM, 300, 300).withSheet(SHEET, s -> s.withElements(List.of(elements)));
+    }
+
+    static Box boxOf(Job job, String id) {
+        return Extent.onSheet(job.located(id(id))).orElseThrow();
+    }
+
+    static List<String> order(Job job) {
+        return job.sheet(SHEET).elements().stream().map(e -> e.id().value()).toList();
+    }
+}

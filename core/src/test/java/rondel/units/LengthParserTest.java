@@ -1,0 +1,61 @@
+package rondel.units;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import rondel.words.Refusal;
+
+class LengthParserTest {
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2 3/4 in | 69.85",
+                "2 3/4\" | 69.85",
+                "2.75 | 69.85",
+                "70mm | 70",
+                "7,5 mm | 7.5",
+                "8.5in/3 - 2mm | 69.96666666666667",
+                "1/2 in | 12.7",
+                "1/2 | 12.7",
+                "½ in | 12.7",
+                "2½ in | 63.5",
+                "(1+1/2) in | 38.1",
+                "2 * 3cm | 60",
+                "3cm * 2 | 60",
+                "-1/8in | -3.175",
+                "72 pt | 25.4",
+                "1 in + 1/4 in | 31.75",
+                "1 + 1mm | 26.4",
+                "12in / 4 | 76.2",
+                ".5in | 12.7",
+                "1e1 mm | 10"
+            })
+    void typedLengthsAreReadAsAPersonMeansThem(String typed, double mm) {
+        assertThat(LengthParser.mm(typed, LengthUnit.IN)).isCloseTo(mm, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"", "two", "3 px", "2 in * 2 in", "1/0 in", "4 in /", "(1 in", "3 in 4", "1/0", "NaN", "5 mm mm"
+            })
+    void whatIsNoLengthIsRefusedWithTheTextAndAnExample(String typed) {
+        assertThatThrownBy(() -> LengthParser.mm(typed, LengthUnit.IN))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("“" + typed)
+                .hasMessageContaining("2 3/4 in");
+    }
+
+    @Test
+    void readOutsAreExactToAThousandthOfAnInchAndAHundredthOfAMillimetre() {
+        assertThat(LengthFormat.withUnit(69.85, LengthUnit.IN)).isEqualTo("2.750 in");
+        assertThat(LengthFormat.withUnit(69.854, LengthUnit.MM)).isEqualTo("69.85 mm");
+        assertThat(LengthFormat.withUnit(-0.0001, LengthUnit.MM)).isEqualTo("0.00 mm");
+    }
+}

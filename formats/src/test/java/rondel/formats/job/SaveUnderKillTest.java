@@ -1,0 +1,76 @@
+package rondel.formats.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import rondel.formats.Fixtures;
+import rondel.job.Job;
+
+/** A process that saves without pause is killed at random moments: the job always opens, as an old or a new one. */
+class SaveUnderKillTest {
+
+    private static final int KILLS = 50;
+    private static final int AT_ONCE = 5;
+
+    @TempDir
+    private Path folder;
+
+    /** Saves jobs titled 1, 2, 3 … until it is killed. */
+    static final class Saver {
+        public static void main(String[] args) {
+            Job job = JobFile.read(Path.of(args[0]));
+            System.out.println("saving");
+            for (int i = 1; ; i++) {
+                JobFile.write(job.withTitle(Integer.toString(i)), Path.of(args[0]), Fixtures.PICTURES);
+            }
+        }
+    }
+
+    @Test
+    void theJobAlwaysOpens() throws Exception {
+        Random random = new Random(5);
+        Job start = JobFileTest.everything();
+        for (int round = 0; round < KILLS / AT_ONCE; round++) {
+            List<Path> files = java.util.stream.IntStream.range(0, AT_ONCE)
+                    .mapToObj(i -> folder.resolve("job" + i + ".rondel"))
+                    .toList();
+            List<Process> savers = new java.util.ArrayList<>();
+            for (Path file : files) {
+                JobFile.write(start, file, Fixtures.PICTURES);
+                savers.add(saver(file));
+            }
+            for (Process saver : savers) {
+                assertThat(saver.inputReader().readLine()).isEqualTo("saving");
+            }
+            for (Process saver : savers) {
+                Thread.sleep(random.nextInt(120));
+                saver.destroyForcibly();
+                assertThat(saver.waitFor(10, TimeUnit.SECONDS)).isTrue();
+            }
+            for (Path file : files) {
+                Job found = JobFile.read(file);
+                assertThat(found.withTitle("")).isEqualTo(start.withTitle(""));
+            }
+        }
+    }
+
+    private static Process saver(Path file) throws java.io.IOException {
+        return new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Xshare:auto",
+                        "-XX:TieredStopAtLevel=1",
+                        "-XX:+UseSerialGC",
+                        "-Djava.awt.headless=true",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Saver.class.getName(),
+                        file.toString())
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+    }
+}

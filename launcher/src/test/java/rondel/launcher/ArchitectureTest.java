@@ -1,0 +1,94 @@
+package rondel.launcher;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import rondel.operation.Operation;
+
+/** The arrows that ARCHITECTURE.md draws. */
+@AnalyzeClasses(packages = "rondel", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+
+    private static final String[] OUTER = {"rondel.formats..", "rondel.cli..", "rondel.desktop..", "rondel.launcher.."};
+
+    @ArchTest
+    static final ArchRule coreKnowsNoFileFormatAndNoInterface = noClasses()
+            .that()
+            .resideOutsideOfPackages(OUTER)
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "rondel.formats..",
+                    "rondel.cli..",
+                    "rondel.desktop..",
+                    "rondel.launcher..",
+                    "javafx..",
+                    "javax.swing..",
+                    "javax.imageio..",
+                    "org.apache..",
+                    "com.fasterxml..",
+                    "picocli..",
+                    "java.nio.file..",
+                    "java.net..");
+
+    @ArchTest
+    static final ArchRule formatsKnowNoInterface = noClasses()
+            .that()
+            .resideInAPackage("rondel.formats..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("rondel.cli..", "rondel.desktop..", "rondel.launcher..", "javafx..", "picocli..");
+
+    @ArchTest
+    static final ArchRule commandLineAndWindowDoNotKnowEachOther = noClasses()
+            .that()
+            .resideInAPackage("rondel.cli..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("rondel.desktop..", "javafx..");
+
+    @ArchTest
+    static final ArchRule windowDoesNotKnowTheCommandLine = noClasses()
+            .that()
+            .resideInAPackage("rondel.desktop..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("rondel.cli..", "picocli..");
+
+    @ArchTest
+    static final ArchRule packagesOfCoreDoNotRunInCircles = slices().matching(
+                    "rondel.(geometry|units|words|job|operation|arrange|sheets|catalogue|text|paint|pick|check)..")
+            .should()
+            .beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule modelsOfTheWindowWorkWithoutTheToolkit = noClasses()
+            .that()
+            .resideInAPackage("rondel.desktop.model..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("javafx..");
+
+    @ArchTest
+    static final ArchRule operationsAreRecords =
+            classes().that().implement(Operation.class).should().beRecords();
+
+    @ArchTest
+    static final ArchRule noStaticStateChanges =
+            fields().that().areStatic().should().beFinal();
+
+    @ArchTest
+    static final ArchRule namesSayWhatAThingIs = noClasses()
+            .should()
+            .haveSimpleNameEndingWith("Utils")
+            .orShould()
+            .haveSimpleNameEndingWith("Manager")
+            .orShould()
+            .haveSimpleNameEndingWith("Helper");
+}
