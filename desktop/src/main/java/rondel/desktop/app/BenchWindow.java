@@ -3,6 +3,7 @@ package rondel.desktop.app;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.TextInputControl;
@@ -60,6 +61,7 @@ public final class BenchWindow extends StackPane {
         getStyleClass().add("bench");
         Theme.dress(this);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        sheet.whenSharp(() -> Platform.runLater(shelf::fill));
         ContextMenu menu = Menus.context(commands);
         sheet.setOnContextMenuRequested(e -> menu.show(sheet, e.getScreenX(), e.getScreenY()));
         sheet.setOnDragOver(e -> {

@@ -9,7 +9,8 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 
-/** Threads for what the toolkit's thread must not do. The newest paint request goes first, as it is what is looked at. */
+/** Threads for what the toolkit's thread must not do. The newest paint request goes first, as it is what is looked at. All
+ *  processors but one paint: the toolkit needs that one for its frames. */
 public final class Workers implements AutoCloseable {
 
     private final ThreadPoolExecutor painting = newestFirst();
@@ -45,7 +46,8 @@ public final class Workers implements AutoCloseable {
                 return offerFirst(r);
             }
         };
-        return new ThreadPoolExecutor(2, 2, 1, TimeUnit.MINUTES, stack, r -> thread(r, "rondel-paint"));
+        int threads = Math.max(1, Runtime.getRuntime().availableProcessors() - 1);
+        return new ThreadPoolExecutor(threads, threads, 1, TimeUnit.MINUTES, stack, r -> thread(r, "rondel-paint"));
     }
 
     /** Paints off the toolkit's thread and hands over the result on it, unless it is no longer wanted. */

@@ -47,7 +47,7 @@ public final class StatusBar extends HBox {
         fade.setOnFinished(e -> notice.setText(""));
         desk.notices().showIn(s -> show(s, false), s -> show(s, true));
         desk.bench().onChange(this::refresh);
-        sheet.onLook(this::refresh);
+        sheet.onLook(this::showZoom);
         refresh();
     }
 
@@ -60,8 +60,12 @@ public final class StatusBar extends HBox {
         fade.playFromStart();
     }
 
-    private void refresh() {
+    private void showZoom() {
         zoom.setText(Words.of("status.zoom", Math.round(sheet.viewport().percent())));
+    }
+
+    private void refresh() {
+        showZoom();
         LengthUnit unit = desk.bench().job().unit();
         Optional<Box> box = SelectionBox.upright(desk.bench().selected());
         if (box.isEmpty()) {

@@ -19,15 +19,39 @@ final class Ruler extends Region {
 
     private final Orientation orientation;
     private final Canvas canvas = new Canvas();
+    private double drawnScale;
+    private double drawnOrigin;
+    private double drawnLength;
+    private LengthUnit drawnUnit;
 
     Ruler(Orientation orientation) {
         this.orientation = orientation;
         setMouseTransparent(true);
         getChildren().add(canvas);
+        canvas.setManaged(false);
     }
 
+    /** Draws a third more at both ends than is visible, so that a pan only moves the strip. */
     void show(Viewport viewport, LengthUnit unit, double length) {
         boolean across = orientation == Orientation.HORIZONTAL;
+        double origin = across ? viewport.originX() : viewport.originY();
+        double shift = origin - drawnOrigin;
+        boolean same = viewport.scale() == drawnScale && unit == drawnUnit && length == drawnLength;
+        if (!same || Math.abs(shift) > length / 3) {
+            drawnScale = viewport.scale();
+            drawnUnit = unit;
+            drawnLength = length;
+            drawnOrigin = origin;
+            shift = 0;
+            draw(across, unit, length);
+        }
+        double at = Math.rint(shift - length / 3);
+        canvas.setTranslateX(across ? at : 0);
+        canvas.setTranslateY(across ? 0 : at);
+    }
+
+    private void draw(boolean across, LengthUnit unit, double visible) {
+        double length = visible * 5 / 3;
         canvas.setWidth(across ? length : THICKNESS);
         canvas.setHeight(across ? THICKNESS : length);
         GraphicsContext g = canvas.getGraphicsContext2D();
@@ -37,10 +61,10 @@ final class Ruler extends Region {
         g.setFill(INK);
         g.setLineWidth(1);
         g.setFont(Font.font("Nunito", 9.5));
-        double perUnit = unit.toMm(1) * viewport.scale();
+        double perUnit = unit.toMm(1) * drawnScale;
         double step = step(unit, perUnit);
         int parts = unit == LengthUnit.IN ? step >= 1 ? 4 : 2 : 5;
-        double origin = across ? viewport.originX() : viewport.originY();
+        double origin = drawnOrigin + Math.rint(visible / 3);
         long from = (long) Math.floor(-origin / (perUnit * step)) - 1;
         long to = (long) Math.ceil((length - origin) / (perUnit * step)) + 1;
         for (long i = from; i <= to; i++) {

@@ -25,6 +25,8 @@ final class SelectionOverlay extends Pane {
 
     private static final double HANDLE = 8;
     private static final double TURN_REACH = 26;
+    private static final List<Anchor> CORNERS =
+            List.of(Anchor.TOP_LEFT, Anchor.TOP_RIGHT, Anchor.BOTTOM_RIGHT, Anchor.BOTTOM_LEFT);
 
     private final Polygon frame = new Polygon();
     private final Map<Anchor, Rectangle> handles = new EnumMap<>(Anchor.class);
@@ -73,11 +75,7 @@ final class SelectionOverlay extends Pane {
         if (!visible) {
             return;
         }
-        frame.getPoints().clear();
-        for (Anchor a : List.of(Anchor.TOP_LEFT, Anchor.TOP_RIGHT, Anchor.BOTTOM_RIGHT, Anchor.BOTTOM_LEFT)) {
-            Point p = place(box.get(), a, moved, viewport);
-            frame.getPoints().addAll(p.x(), p.y());
-        }
+        corners(frame, box.get(), moved, viewport);
         handles.forEach((anchor, handle) -> {
             Point p = place(box.get(), anchor, moved, viewport);
             handle.setX(Math.rint(p.x() - HANDLE / 2));
@@ -95,18 +93,29 @@ final class SelectionOverlay extends Pane {
 
     /** A thin box around each of several selected elements. */
     void showMembers(List<Extent.TurnedBox> boxes, Affine moved, Viewport viewport) {
-        getChildren().removeAll(members);
-        members.clear();
-        for (Extent.TurnedBox box : boxes) {
+        while (members.size() > boxes.size()) {
+            getChildren().remove(members.removeLast());
+        }
+        while (members.size() < boxes.size()) {
             Polygon p = new Polygon();
             p.getStyleClass().add("member-frame");
-            for (Anchor a : List.of(Anchor.TOP_LEFT, Anchor.TOP_RIGHT, Anchor.BOTTOM_RIGHT, Anchor.BOTTOM_LEFT)) {
-                Point corner = place(box, a, moved, viewport);
-                p.getPoints().addAll(corner.x(), corner.y());
-            }
             members.add(p);
+            getChildren().addFirst(p);
         }
-        getChildren().addAll(0, members);
+        for (int i = 0; i < boxes.size(); i++) {
+            corners(members.get(i), boxes.get(i), moved, viewport);
+        }
+    }
+
+    private static void corners(Polygon polygon, Extent.TurnedBox box, Affine moved, Viewport viewport) {
+        Double[] points = new Double[8];
+        int n = 0;
+        for (Anchor a : CORNERS) {
+            Point p = place(box, a, moved, viewport);
+            points[n++] = p.x();
+            points[n++] = p.y();
+        }
+        polygon.getPoints().setAll(points);
     }
 
     void showGaps(Optional<Gaps> gaps, Viewport viewport, LengthUnit unit) {

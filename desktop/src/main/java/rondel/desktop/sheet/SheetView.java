@@ -39,6 +39,9 @@ public final class SheetView extends Region {
     private Viewport viewport = new Viewport(Viewport.TRUE_SIZE, 0, 0);
     private Optional<SheetId> fitted = Optional.empty();
     private Affine moved = Affine.IDENTITY;
+    private Optional<Extent.TurnedBox> selectionBox = Optional.empty();
+    private List<Extent.TurnedBox> memberBoxes = List.of();
+    private Optional<Gaps> gaps = Optional.empty();
     private boolean dragging;
     private Runnable onLook = () -> {};
 
@@ -121,6 +124,7 @@ public final class SheetView extends Region {
         if (!dragging) {
             picture.show(scene());
         }
+        measureSelection();
         if (fitted.filter(desk.bench().sheet().id()::equals).isEmpty() && getWidth() > 0) {
             fitted = Optional.of(desk.bench().sheet().id());
             fit();
@@ -220,12 +224,19 @@ public final class SheetView extends Region {
         refreshOverlay();
     }
 
-    private void refreshOverlay() {
+    /** Measures the selection once for each change, so that frames of a pan or a drag only move what is there. */
+    private void measureSelection() {
         List<Located> selected = desk.bench().selected();
-        overlay.show(SelectionBox.of(selected), moved, viewport);
-        overlay.showMembers(
-                selected.size() > 1 && selected.size() <= 200 ? members(selected) : List.of(), moved, viewport);
-        overlay.showGaps(gaps(selected), viewport, desk.bench().job().unit());
+        selectionBox = SelectionBox.of(selected);
+        memberBoxes = selected.size() > 1 && selected.size() <= 200 ? members(selected) : List.of();
+        gaps = gaps(selected);
+    }
+
+    private void refreshOverlay() {
+        overlay.show(selectionBox, moved, viewport);
+        overlay.showMembers(memberBoxes, moved, viewport);
+        overlay.showGaps(
+                dragging ? Optional.empty() : gaps, viewport, desk.bench().job().unit());
     }
 
     private static List<Extent.TurnedBox> members(List<Located> selected) {
@@ -235,9 +246,6 @@ public final class SheetView extends Region {
     }
 
     private Optional<Gaps> gaps(List<Located> selected) {
-        if (dragging) {
-            return Optional.empty();
-        }
         return SelectionBox.upright(selected).map(box -> {
             Set<ElementId> own = desk.bench().selection();
             Affine toSheet = desk.bench().levelToSheet();

@@ -40,6 +40,7 @@ public final class ShelfView extends VBox {
     private final ArtworkReader reader;
     private final Taking taking;
     private final TilePane cards = new TilePane(4, 8);
+    private boolean filled;
     private final Label nothing = new Label(Words.of("shelf.nothing"));
 
     public ShelfView(Desk desk, ArtworkReader reader, Taking taking) {
@@ -79,7 +80,12 @@ public final class ShelfView extends VBox {
             e.setDropCompleted(true);
         });
         desk.bench().onChange(this::units);
+    }
+
+    /** Puts the artwork that ships on the shelf. */
+    public void fill() {
         ShelfThing.shipped().forEach(this::add);
+        filled = true;
     }
 
     /** Puts a file on the shelf, in front. */
@@ -96,7 +102,7 @@ public final class ShelfView extends VBox {
     }
 
     public boolean isLoaded() {
-        return cards().stream().allMatch(c -> c.artwork().isPresent());
+        return filled && cards().stream().allMatch(c -> c.artwork().isPresent());
     }
 
     private List<ShelfCard> cards() {
