@@ -1,8 +1,10 @@
 package rondel.paint;
 
 import java.util.Optional;
+import java.util.function.BiFunction;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
+import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.PictureElement;
@@ -16,19 +18,30 @@ public final class PaintedExtent {
     private PaintedExtent() {}
 
     public static Optional<Box> of(Element element, Affine toTarget) {
+        return of(element, toTarget, Outline::bounds);
+    }
+
+    /** A box that is quicker to tell, and looser around what is turned. */
+    static Optional<Box> rough(Element element, Affine toTarget) {
+        return of(element, toTarget, (outline, affine) -> outline.bounds().map(b -> b.transformed(affine)));
+    }
+
+    private static Optional<Box> of(
+            Element element, Affine toTarget, BiFunction<Outline, Affine, Optional<Box>> bounds) {
         Affine own = toTarget.times(element.placement());
         return switch (element) {
-            case ShapeElement s -> inked(s.outline().bounds(own), s.stroke(), own);
-            case TextElement t -> inked(t.outline().bounds(own), t.stroke(), own);
+            case ShapeElement s -> inked(bounds.apply(s.outline(), own), s.stroke(), own);
+            case TextElement t -> inked(bounds.apply(t.outline(), own), t.stroke(), own);
             case PictureElement p -> Optional.of(p.frame().transformed(own));
             case GroupElement g -> {
                 Optional<Box> all = Box.around(g.children().stream()
                         .filter(c -> !c.hidden())
-                        .flatMap(c -> of(c, own).stream())
+                        .flatMap(c -> of(c, own, bounds).stream())
                         .toList());
                 yield g.clip().isEmpty()
                         ? all
-                        : all.flatMap(b -> g.clip().get().outline().bounds(own).flatMap(b::intersection));
+                        : all.flatMap(
+                                b -> bounds.apply(g.clip().get().outline(), own).flatMap(b::intersection));
             }
         };
     }

@@ -100,7 +100,10 @@ public final class Painter {
     }
 
     private static boolean inView(Graphics2D g, Element e) {
-        Optional<Box> ink = PaintedExtent.of(e, Affine.of(g.getTransform()));
+        if (e instanceof GroupElement) {
+            return true; // what is in it is looked at one by one
+        }
+        Optional<Box> ink = PaintedExtent.rough(e, Affine.of(g.getTransform()));
         Rectangle view = Layer.deviceClip(g);
         return ink.isPresent() && ink.get().grown(1).intersects(new Box(view.x, view.y, view.width, view.height));
     }
