@@ -29,7 +29,6 @@ import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.Extent;
-import rondel.operation.History;
 
 /** The time between frames while a sheet of 3,000 outlines is panned, and while 50 of them are dragged, against the same
  *  window at rest. 95th percentiles, in the real window on the Headless platform. */
@@ -57,7 +56,7 @@ final class Frames {
     private void open() {
         Theme.install();
         bench = new Bench(Outlines.job(3000));
-        bench.open(History.of(bench.job()), Optional.empty(), bench.job());
+        bench.open(bench.job(), Optional.empty());
         Workers workers = new Workers();
         Notices notices = new Notices();
         Stage stage = new Stage();

@@ -26,6 +26,18 @@ final class Stacking {
         return Tree.siblings(job, ids, list -> parted(list, ids, true));
     }
 
+    static Job restack(Job job, Collection<ElementId> elements, int behind) {
+        Set<ElementId> ids = Targets.unlocked(job, elements);
+        return Tree.siblings(job, ids, list -> {
+            List<Element> moving =
+                    list.stream().filter(e -> ids.contains(e.id())).toList();
+            List<Element> result = new ArrayList<>(
+                    list.stream().filter(e -> !ids.contains(e.id())).toList());
+            result.addAll(Math.clamp(behind, 0, result.size()), moving);
+            return result;
+        });
+    }
+
     static Job raise(Job job, Collection<ElementId> elements) {
         Set<ElementId> ids = Targets.unlocked(job, elements);
         return Tree.siblings(job, ids, list -> {

@@ -17,6 +17,7 @@ import rondel.arrange.Place;
 import rondel.arrange.Raise;
 import rondel.arrange.Rename;
 import rondel.arrange.Resize;
+import rondel.arrange.Restack;
 import rondel.arrange.Rotate;
 import rondel.arrange.SetFill;
 import rondel.arrange.SetRole;
@@ -37,10 +38,14 @@ import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.ShapeElement;
+import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Stroke;
 import rondel.job.Traits;
+import rondel.operation.Together;
 import rondel.sheets.AddSheet;
+import rondel.sheets.RemoveSheet;
+import rondel.sheets.RenameSheet;
 import rondel.sheets.SetMargins;
 import rondel.sheets.SetPaper;
 import rondel.sheets.SetSheetSize;
@@ -53,6 +58,7 @@ import rondel.units.LengthUnit;
 public final class OperationCatalogue {
 
     private static final SheetId SHEET = new SheetId("sheet-1");
+    private static final SheetId SPARE = new SheetId("spare");
     private static final Rgba SEA_GREEN = new Rgba(0x1f, 0x6f, 0x6b, 255);
     private static final List<ElementId> LEAF = List.of(new ElementId("leaf"));
     private static final List<ElementId> STEM = List.of(new ElementId("stem"));
@@ -82,6 +88,7 @@ public final class OperationCatalogue {
                 OperationKind.of(new Lower(STEM)),
                 OperationKind.of(new ToFront(LEAF)),
                 OperationKind.of(new ToBack(STEM)),
+                OperationKind.of(new Restack(LEAF, 1)),
                 OperationKind.of(new SetFill(LEAF, Paint.solid(new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
@@ -90,6 +97,10 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetMargins(SHEET, 3, 6.35)),
                 OperationKind.of(new SetPaper(SHEET, Optional.of(new Rgba(0xfb, 0xf7, 0xee, 255)))),
                 OperationKind.of(new SetTitle("Tide stickers")),
+                OperationKind.of(new RenameSheet(SHEET, "Front")),
+                OperationKind.of(new Together(
+                        "Second sheet", List.of(new AddSheet("Inside", 127, 177.8), new SetMargins(SHEET, 3, 6)))),
+                OperationKind.of(new RemoveSheet(SPARE)),
                 OperationKind.of(new SetUnit(LengthUnit.IN)));
     }
 
@@ -102,10 +113,11 @@ public final class OperationCatalogue {
         Element cluster = GroupElement.of(
                 Traits.named("Cluster").withId(new ElementId("cluster")),
                 List.of(square("dot-1", 60, 10, 5), square("dot-2", 70, 10, 5)));
-        return Job.blank("Sample", LengthUnit.MM, 304.8, 304.8)
-                .withSheet(
-                        SHEET,
-                        s -> s.withElements(List.of(square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster)));
+        Job blank = Job.blank("Sample", LengthUnit.MM, 304.8, 304.8);
+        Sheet first = blank.sheets()
+                .getFirst()
+                .withElements(List.of(square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster));
+        return blank.withSheets(List.of(first, Sheet.of(SPARE, "Spare", 100, 100)));
     }
 
     private static Element square(String id, double x, double y, double side) {

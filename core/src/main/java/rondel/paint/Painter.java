@@ -28,6 +28,7 @@ import rondel.job.ShapeElement;
 import rondel.job.Sheet;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
+import rondel.progress.Cancellation;
 
 /**
  * Paints sheets and elements onto a Graphics2D whose transform takes mm to pixels and whose clip is its picture. The one painter for screen,
@@ -70,6 +71,7 @@ public final class Painter {
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
         for (Element e : elements) {
+            Cancellation.check();
             if (shown.test(e)) {
                 element(g, e);
             }

@@ -16,9 +16,20 @@ public record AddSheet(String name, @Mm double width, @Mm double height) impleme
     public Job apply(Job job) {
         SheetSize.check(width, height);
         long number = job.nextNumber();
+        while (has(job, id(number))) {
+            number++;
+        }
         List<Sheet> all = new ArrayList<>(job.sheets());
-        all.add(Sheet.of(new SheetId("sheet-" + number), name, width, height));
+        all.add(Sheet.of(id(number), name, width, height));
         return job.withSheets(all).withNextNumber(number + 1);
+    }
+
+    private static SheetId id(long number) {
+        return new SheetId("sheet-" + number);
+    }
+
+    private static boolean has(Job job, SheetId id) {
+        return job.sheets().stream().anyMatch(s -> s.id().equals(id));
     }
 
     @Override

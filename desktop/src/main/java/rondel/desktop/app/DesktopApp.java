@@ -10,12 +10,9 @@ import javafx.stage.Stage;
 import rondel.desktop.model.Bench;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.fonts.ShippedFonts;
-import rondel.formats.job.JobFile;
-import rondel.formats.journal.Journal;
 import rondel.formats.picture.PictureLevels;
 import rondel.job.Job;
 import rondel.units.LengthUnit;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The window as an application: {@code --demo} opens the demo job, another argument the job file it names. */
@@ -37,7 +34,8 @@ public final class DesktopApp extends Application {
         BenchWindow window = new BenchWindow(
                 desk, new SystemFileChoices(() -> stage), dialogs, new ArtworkReader(new ShippedFonts()));
         Path journals = Folders.journals();
-        recorder = Optional.of(new JournalRecorder(journals, bench, desk.pictures(), notices));
+        JournalRecorder journal = new JournalRecorder(journals, bench, desk.pictures(), notices);
+        recorder = Optional.of(journal);
         stage.setTitle("Rondel");
         stage.setScene(new Scene(window, WIDTH, HEIGHT));
         stage.setMinWidth(960);
@@ -48,14 +46,11 @@ public final class DesktopApp extends Application {
         });
         stage.show();
         window.sheet().requestFocus();
-        open(window, bench, notices);
+        open(window.actions());
         if (Boolean.getBoolean("rondel.leaveWhenReady")) {
             leaveWhenReady(window);
         }
-        workers.run(
-                () -> Journal.leftOver(journals),
-                left -> recover(left, dialogs, bench),
-                failure -> notices.refuse(String.valueOf(failure.getMessage())));
+        new Recovery(desk, dialogs, journal).offer(journals);
     }
 
     /** For measuring the start, and for training the cache that makes it quick: says so once the sheet can be used. */
@@ -67,33 +62,12 @@ public final class DesktopApp extends Application {
                 }));
     }
 
-    private void open(BenchWindow window, Bench bench, Notices notices) {
+    private void open(JobActions actions) {
         List<String> arguments = getParameters().getUnnamed();
         if (getParameters().getRaw().contains("--demo")) {
-            try {
-                Job job = DemoJobs.page();
-                bench.open(rondel.operation.History.of(job), Optional.empty(), job);
-            } catch (Refusal e) {
-                notices.refuse(e.getMessage());
-            }
+            actions.openDemo();
         } else if (!arguments.isEmpty()) {
-            window.actions().open(Path.of(arguments.getFirst()));
-        }
-    }
-
-    private static void recover(List<Journal.Recovered> left, Dialogs dialogs, Bench bench) {
-        for (Journal.Recovered r : left) {
-            int edits = (int) java.util.stream.Stream.iterate(r.history().past(), Optional::isPresent, p -> p.get()
-                            .next())
-                    .count();
-            if (dialogs.recover(r.history().job().title(), edits)) {
-                Job base = r.origin()
-                        .filter(java.nio.file.Files::exists)
-                        .map(JobFile::read)
-                        .orElse(null);
-                bench.open(r.history(), r.origin(), base);
-            }
-            r.discard();
+            actions.open(Path.of(arguments.getFirst()));
         }
     }
 

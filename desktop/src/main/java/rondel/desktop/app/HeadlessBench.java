@@ -22,7 +22,6 @@ import rondel.formats.png.PngWriter;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Job;
-import rondel.operation.History;
 
 /** The real window without a monitor, for pictures of it. The toolkit must have been started, on its Headless platform. */
 public final class HeadlessBench {
@@ -44,7 +43,6 @@ public final class HeadlessBench {
         Platform.runLater(() -> {
             Theme.install();
             Bench bench = new Bench(DemoJobs.page());
-            bench.open(History.of(bench.job()), java.util.Optional.empty(), bench.job());
             Workers workers = new Workers();
             Notices notices = new Notices();
             Stage stage = new Stage();

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import rondel.check.Finding;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.model.Bench;
+import rondel.desktop.sheets.SheetForm;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.artwork.ArtworkReader;
@@ -14,7 +16,6 @@ import rondel.formats.page.Page;
 import rondel.formats.png.PixelSize;
 import rondel.geometry.Point;
 import rondel.job.Job;
-import rondel.operation.History;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -36,11 +37,8 @@ public final class JobActions {
     }
 
     public void newJob() {
-        whenUnsavedIsSettled(() -> questions.newJob().ifPresent(this::openFresh));
-    }
-
-    private void openFresh(Job job) {
-        desk.bench().open(History.of(job), Optional.empty(), job);
+        whenUnsavedIsSettled(
+                () -> questions.newJob().ifPresent(job -> desk.bench().open(job, Optional.empty())));
     }
 
     public void open() {
@@ -49,7 +47,31 @@ public final class JobActions {
 
     public void open(Path file) {
         progress.run(Words.of("progress.opening", file.getFileName()), () -> JobFile.read(file), job -> desk.bench()
-                .open(History.of(job), Optional.of(file), job));
+                .open(job, Optional.of(file)));
+    }
+
+    /** Puts the demo job on the bench; it has no file until it is saved. */
+    public void openDemo() {
+        progress.run(Words.of("progress.openingDemo"), DemoJobs::page, job -> desk.bench()
+                .open(job, Optional.empty()));
+    }
+
+    public void addSheet() {
+        Bench bench = desk.bench();
+        questions
+                .newSheet(
+                        SheetForm.after(bench.job(), bench.sheet()), bench.job().unit())
+                .map(form -> form.addition(bench.job()))
+                .filter(desk::perform)
+                .ifPresent(added -> bench.show(bench.job().sheets().getLast().id()));
+    }
+
+    public void changeSheet() {
+        Bench bench = desk.bench();
+        questions
+                .sheet(SheetForm.of(bench.sheet()), bench.job().unit())
+                .flatMap(form -> form.change(bench.sheet()))
+                .ifPresent(desk::perform);
     }
 
     public void save() {
@@ -57,8 +79,15 @@ public final class JobActions {
     }
 
     public void saveAs() {
-        String name = desk.bench().job().title().replaceAll("[\\\\/:*?\"<>|]", "-") + ".rondel";
-        choices.jobToSave(name).ifPresent(f -> save(f, () -> {}));
+        saveAs(() -> {});
+    }
+
+    private void saveAs(Runnable then) {
+        choices.jobToSave(fileName("rondel")).ifPresent(f -> save(f, then));
+    }
+
+    private String fileName(String extension) {
+        return FileNames.safe(desk.bench().job().title()) + "." + extension;
     }
 
     private void save(Path file, Runnable then) {
@@ -113,8 +142,7 @@ public final class JobActions {
 
     public void export() {
         questions.export(!desk.bench().selection().isEmpty()).ifPresent(choice -> {
-            String name = desk.bench().job().title().replaceAll("[\\\\/:*?\"<>|]", "-");
-            choices.exportTarget(name + "." + choice.format().extension()).ifPresent(f -> export(choice, f));
+            choices.exportTarget(fileName(choice.format().extension())).ifPresent(f -> export(choice, f));
         });
     }
 
@@ -146,11 +174,7 @@ public final class JobActions {
             return;
         }
         switch (questions.unsaved(desk.bench().job().title())) {
-            case SAVE ->
-                desk.bench().file().ifPresentOrElse(f -> save(f, next), () -> {
-                    String name = desk.bench().job().title() + ".rondel";
-                    choices.jobToSave(name).ifPresent(f -> save(f, next));
-                });
+            case SAVE -> desk.bench().file().ifPresentOrElse(f -> save(f, next), () -> saveAs(next));
             case DISCARD -> next.run();
             case STAY -> {}
         }

@@ -94,6 +94,11 @@ public final class JournalRecorder implements Recorder, AutoCloseable {
         write(() -> journal.ifPresent(Journal::redone));
     }
 
+    /** Runs a step after all edits so far are in the journal. */
+    void whenWritten(Runnable step) {
+        write(step);
+    }
+
     private void end() {
         journal.ifPresent(Journal::close);
         journal = Optional.empty();

@@ -1,5 +1,8 @@
 package rondel.desktop.app;
 
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
@@ -20,8 +23,7 @@ public final class Progress extends HBox {
     private final Notices notices;
     private final Label label = new Label();
     private final Button cancel = new Button(Words.of("progress.cancel"));
-    private int running;
-    private Workers.Task latest = new Workers.Task();
+    private final Set<Workers.Task> running = new LinkedHashSet<>();
 
     public Progress(Workers workers, Notices notices) {
         super(8);
@@ -30,11 +32,7 @@ public final class Progress extends HBox {
         getStyleClass().add("progress-strip");
         cancel.setId("cancel");
         cancel.getStyleClass().add("small");
-        cancel.setOnAction(e -> {
-            latest.cancel();
-            ended();
-            notices.say(Words.of("progress.cancelled"));
-        });
+        cancel.setOnAction(e -> List.copyOf(running).forEach(Workers.Task::cancel));
         ProgressBar bar = new ProgressBar(ProgressBar.INDETERMINATE_PROGRESS);
         bar.setPrefWidth(110);
         getChildren().addAll(label, bar, cancel);
@@ -44,36 +42,46 @@ public final class Progress extends HBox {
 
     /** @param done hears of the result on the toolkit's thread, unless it was called off */
     public <T> void run(String what, Callable<T> work, Consumer<T> done) {
-        running++;
-        PauseTransition wait = new PauseTransition(PATIENCE);
-        wait.setOnFinished(e -> {
-            if (running > 0) {
-                label.setText(what);
-                setVisible(true);
-            }
-        });
-        wait.play();
-        latest = workers.run(
+        Under under = new Under(what);
+        under.task = workers.run(
                 work,
                 result -> {
-                    ended();
+                    under.end();
                     done.accept(result);
                 },
                 failure -> {
-                    ended();
+                    under.end();
                     notices.refuse(
                             failure instanceof Refusal ? failure.getMessage() : Words.of("cli.unexpected", failure));
+                },
+                () -> {
+                    under.end();
+                    notices.say(Words.of("progress.cancelled"));
                 });
+        running.add(under.task);
     }
 
     public boolean isIdle() {
-        return running == 0;
+        return running.isEmpty();
     }
 
-    private void ended() {
-        running = Math.max(0, running - 1);
-        if (running == 0) {
-            setVisible(false);
+    /** One piece of work under way; it shows once it takes longer than people wait gladly. */
+    private final class Under {
+        private final PauseTransition wait = new PauseTransition(PATIENCE);
+        private Workers.Task task;
+
+        Under(String what) {
+            wait.setOnFinished(e -> {
+                label.setText(what);
+                setVisible(true);
+            });
+            wait.play();
+        }
+
+        void end() {
+            wait.stop();
+            running.remove(task);
+            setVisible(isVisible() && !running.isEmpty());
         }
     }
 }

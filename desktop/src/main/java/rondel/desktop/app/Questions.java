@@ -2,7 +2,9 @@ package rondel.desktop.app;
 
 import java.util.Optional;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.sheets.SheetForm;
 import rondel.job.Job;
+import rondel.units.LengthUnit;
 
 /** Questions that the person must answer before something goes on: by dialogs, or by what a test says. */
 public interface Questions {
@@ -17,6 +19,12 @@ public interface Questions {
     Unsaved unsaved(String title);
 
     Optional<Job> newJob();
+
+    /** What a further sheet should be like. */
+    Optional<SheetForm> newSheet(SheetForm suggested, LengthUnit unit);
+
+    /** What the sheet should become. */
+    Optional<SheetForm> sheet(SheetForm now, LengthUnit unit);
 
     /** @param anySelected whether exporting only the selection can be chosen */
     Optional<ExportChoice> export(boolean anySelected);

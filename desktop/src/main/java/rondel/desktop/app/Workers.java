@@ -2,6 +2,9 @@ package rondel.desktop.app;
 
 import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Future;
+import java.util.concurrent.FutureTask;
 import java.util.concurrent.LinkedBlockingDeque;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
@@ -17,18 +20,21 @@ public final class Workers implements AutoCloseable {
     private final ThreadPoolExecutor reading = new ThreadPoolExecutor(
             2, 2, 1, TimeUnit.MINUTES, new LinkedBlockingDeque<>(), r -> thread(r, "rondel-work"));
 
-    /** Work under way that can be called off. */
+    /** Work under way that can be called off: its thread is interrupted, and it ends where it next looks. */
     public static final class Task {
-        private final AtomicBoolean cancelled = new AtomicBoolean();
+        private volatile Future<?> work = CompletableFuture.completedFuture(null);
 
         public void cancel() {
-            cancelled.set(true);
+            work.cancel(true);
         }
 
-        public boolean isCancelled() {
-            return cancelled.get();
+        boolean isCancelled() {
+            return work.isCancelled();
         }
     }
+
+    /** Who hears, on the toolkit's thread, of the one end that work has. */
+    private record Ends<T>(Consumer<T> done, Consumer<Throwable> failed, Runnable calledOff) {}
 
     private static Thread thread(Runnable r, String name) {
         Thread t = new Thread(r, name);
@@ -52,37 +58,53 @@ public final class Workers implements AutoCloseable {
 
     /** Paints off the toolkit's thread and hands over the result on it, unless it is no longer wanted. */
     public <T> Task paint(Callable<T> work, Consumer<T> done) {
-        return submit(painting, work, done, e -> {
-            throw new IllegalStateException(e);
-        });
-    }
-
-    /** Reads, writes or computes off the toolkit's thread; one of the two hears of the end on it. */
-    public <T> Task run(Callable<T> work, Consumer<T> done, Consumer<Throwable> failed) {
-        return submit(reading, work, done, failed);
-    }
-
-    private static <T> Task submit(
-            ThreadPoolExecutor pool, Callable<T> work, Consumer<T> done, Consumer<Throwable> failed) {
         Task task = new Task();
-        pool.execute(() -> {
-            if (task.isCancelled()) {
-                return;
+        Consumer<T> ifWanted = result -> {
+            if (!task.isCancelled()) {
+                done.accept(result);
             }
-            try {
-                T result = work.call();
-                Platform.runLater(() -> {
-                    if (!task.isCancelled()) {
-                        done.accept(result);
+        };
+        Consumer<Throwable> failed = e -> {
+            throw new IllegalStateException(e);
+        };
+        return submit(painting, task, work, new Ends<>(ifWanted, failed, () -> {}));
+    }
+
+    /** Reads, writes or computes off the toolkit's thread; one of the three hears of the end on it. What was done before
+     *  it could be called off counts as done. */
+    public <T> Task run(Callable<T> work, Consumer<T> done, Consumer<Throwable> failed, Runnable calledOff) {
+        return submit(reading, new Task(), work, new Ends<>(done, failed, calledOff));
+    }
+
+    private static <T> Task submit(ThreadPoolExecutor pool, Task task, Callable<T> work, Ends<T> ends) {
+        AtomicBoolean begun = new AtomicBoolean();
+        FutureTask<Object> future =
+                new FutureTask<>(() -> {
+                    begun.set(true);
+                    Platform.runLater(ended(work, ends));
+                    return null;
+                }) {
+                    @Override
+                    protected void done() {
+                        if (isCancelled() && begun.compareAndSet(false, true)) {
+                            Platform.runLater(ends.calledOff);
+                        }
                     }
-                });
-            } catch (CancellationException e) {
-                task.cancel();
-            } catch (Exception | StackOverflowError | OutOfMemoryError e) {
-                Platform.runLater(() -> failed.accept(e));
-            }
-        });
+                };
+        task.work = future;
+        pool.execute(future);
         return task;
+    }
+
+    private static <T> Runnable ended(Callable<T> work, Ends<T> ends) {
+        try {
+            T result = work.call();
+            return () -> ends.done.accept(result);
+        } catch (CancellationException e) {
+            return ends.calledOff;
+        } catch (Exception | StackOverflowError | OutOfMemoryError e) {
+            return () -> ends.failed.accept(e);
+        }
     }
 
     @Override

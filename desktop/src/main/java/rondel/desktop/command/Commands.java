@@ -27,7 +27,9 @@ import rondel.geometry.Anchor;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
+import rondel.job.Sheet;
 import rondel.operation.Operation;
+import rondel.sheets.RemoveSheet;
 
 /** Every command of the window, by its id. Menus, keys and buttons all take theirs from here. */
 public final class Commands {
@@ -49,10 +51,33 @@ public final class Commands {
         add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);
         edits();
         arranging();
+        sheets(files);
         add("fit", "Shortcut+0", always(), sheet::fit);
         add("trueSize", "Shortcut+1", always(), sheet::trueSize);
         add("zoomIn", "Shortcut+Equals", always(), () -> sheet.zoom(1.25));
         add("zoomOut", "Shortcut+Minus", always(), () -> sheet.zoom(0.8));
+    }
+
+    private void sheets(JobActions files) {
+        add("addSheet", "Shortcut+Alt+N", always(), files::addSheet);
+        add("changeSheet", "Shortcut+Alt+M", always(), files::changeSheet);
+        add(
+                "removeSheet",
+                "",
+                this::severalSheets,
+                () -> desk.perform(new RemoveSheet(bench.sheet().id())));
+        add("nextSheet", "Shortcut+Page Down", this::severalSheets, () -> turnTo(1));
+        add("previousSheet", "Shortcut+Page Up", this::severalSheets, () -> turnTo(-1));
+    }
+
+    private boolean severalSheets() {
+        return bench.job().sheets().size() > 1;
+    }
+
+    private void turnTo(int step) {
+        List<Sheet> sheets = bench.job().sheets();
+        bench.show(sheets.get(Math.floorMod(sheets.indexOf(bench.sheet()) + step, sheets.size()))
+                .id());
     }
 
     private void edits() {

@@ -44,6 +44,7 @@ public final class Menus {
                         "showAll",
                         "lock",
                         "unlockAll"),
+                menu(commands, "sheet", "changeSheet", "addSheet", "removeSheet", LINE, "nextSheet", "previousSheet"),
                 menu(commands, "view", "fit", "trueSize", "zoomIn", "zoomOut"));
     }
 

@@ -27,6 +27,7 @@ import rondel.arrange.SetRole;
 import rondel.arrange.SetStroke;
 import rondel.arrange.TurnTo;
 import rondel.desktop.app.Desk;
+import rondel.desktop.look.FxColours;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
@@ -135,10 +136,11 @@ public final class MeasureView extends VBox {
         }));
         fill.setId("fill");
         fill.setAccessibleText(Words.of("measure.fill"));
-        fill.setOnAction(e -> edit(ids -> desk.perform(new SetFill(ids, Paint.solid(rgba(fill.getValue()))))));
+        fill.setOnAction(
+                e -> edit(ids -> desk.perform(new SetFill(ids, Paint.solid(FxColours.rgba(fill.getValue()))))));
         line.setId("line");
         line.setAccessibleText(Words.of("measure.line"));
-        line.setOnAction(e -> edit(ids -> stroke(ids, rgba(line.getValue()), lineWidthNow())));
+        line.setOnAction(e -> edit(ids -> stroke(ids, FxColours.rgba(line.getValue()), lineWidthNow())));
         Button noFill = small("noFill", () -> edit(ids -> desk.perform(new SetFill(ids, Paint.NONE))));
         Button noLine = small("noLine", () -> edit(ids -> desk.perform(new SetStroke(ids, Optional.empty()))));
         GridPane grid = new GridPane(8, 8);
@@ -235,7 +237,7 @@ public final class MeasureView extends VBox {
     }
 
     private void strokeWidth(double mm) {
-        edit(ids -> stroke(ids, rgba(line.getValue()), mm));
+        edit(ids -> stroke(ids, FxColours.rgba(line.getValue()), mm));
     }
 
     private double lineWidthNow() {
@@ -257,21 +259,7 @@ public final class MeasureView extends VBox {
     }
 
     private static Color colour(Paint paint) {
-        return paint instanceof Paint.Solid s
-                ? Color.rgb(
-                        s.colour().red(),
-                        s.colour().green(),
-                        s.colour().blue(),
-                        s.colour().alpha() / 255.0)
-                : Color.TRANSPARENT;
-    }
-
-    private static Rgba rgba(Color c) {
-        return new Rgba(
-                (int) Math.round(c.getRed() * 255),
-                (int) Math.round(c.getGreen() * 255),
-                (int) Math.round(c.getBlue() * 255),
-                (int) Math.round(c.getOpacity() * 255));
+        return paint instanceof Paint.Solid s ? FxColours.of(s.colour()) : Color.TRANSPARENT;
     }
 
     /** Roles by their words. */

@@ -29,18 +29,23 @@ public final class Bench {
     private final List<View> futureViews = new ArrayList<>();
     private Recorder recorder = Recorder.NONE;
     private History history;
-    private Job saved;
+    private Optional<Job> saved;
     private Optional<Path> file = Optional.empty();
     private View view;
 
     public Bench(Job job) {
-        open(History.of(job), Optional.empty(), job);
+        open(job, Optional.empty());
     }
 
-    /** Puts another job on the bench.
+    /** Puts another job on the bench, with nothing unsaved. */
+    public void open(Job job, Optional<Path> from) {
+        open(History.of(job), from, Optional.of(job));
+    }
+
+    /** Puts work on the bench that may not be saved yet.
      *
-     * @param savedJob the job as it is in {@code from}, to tell whether there is unsaved work */
-    public void open(History newHistory, Optional<Path> from, Job savedJob) {
+     * @param savedJob the job as it is in {@code from}, where it can be read */
+    public void open(History newHistory, Optional<Path> from, Optional<Job> savedJob) {
         history = newHistory;
         saved = savedJob;
         file = from;
@@ -72,12 +77,12 @@ public final class Bench {
     }
 
     public boolean unsaved() {
-        return job() != saved;
+        return saved.filter(s -> s == job()).isEmpty();
     }
 
     public void savedAs(Path target, Job job) {
         file = Optional.of(target);
-        saved = job;
+        saved = Optional.of(job);
         changed();
     }
 

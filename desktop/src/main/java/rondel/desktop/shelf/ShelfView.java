@@ -126,7 +126,8 @@ public final class ShelfView extends VBox {
                         failure -> {
                             card.unreadable(failure.getMessage());
                             desk.notices().refuse(failure.getMessage());
-                        });
+                        },
+                        () -> {});
     }
 
     private Image picture(Artwork artwork) {

@@ -12,6 +12,7 @@ import javafx.scene.control.SelectionMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
 import rondel.job.Element;
@@ -53,7 +54,9 @@ public final class StackView extends VBox {
         cards.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         cards.setCellFactory(list -> new StackCard(desk, thumbnails));
         cards.getSelectionModel().getSelectedIndices().addListener((ListChangeListener<Integer>) c -> chosen());
-        getChildren().addAll(head, cards);
+        Region bar = new Region();
+        getChildren().addAll(head, new StackPane(cards, bar));
+        new StackDrag(desk, cards, bar);
         desk.bench().onChange(this::show);
         show();
     }

@@ -4,7 +4,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.function.UnaryOperator;
 import javafx.scene.Scene;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -12,6 +14,7 @@ import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.model.Bench;
+import rondel.desktop.sheets.SheetForm;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.fonts.ShippedFonts;
@@ -31,6 +34,7 @@ abstract class BenchFixture extends ApplicationTest {
     protected Bench bench;
     protected BenchWindow window;
     protected Notices notices;
+    protected Desk desk;
     private Workers workers;
 
     /** What the person would say in dialogs. */
@@ -38,6 +42,8 @@ abstract class BenchFixture extends ApplicationTest {
         Path job;
         List<Path> artwork = List.of();
         Path export;
+        Optional<UnaryOperator<SheetForm>> sheet = Optional.empty();
+        boolean recover = true;
         ExportChoice choice = new ExportChoice(ExportFormat.PDF, false, 150, false);
 
         @Override
@@ -71,13 +77,23 @@ abstract class BenchFixture extends ApplicationTest {
         }
 
         @Override
+        public Optional<SheetForm> newSheet(SheetForm suggested, LengthUnit unit) {
+            return sheet.map(change -> change.apply(suggested));
+        }
+
+        @Override
+        public Optional<SheetForm> sheet(SheetForm now, LengthUnit unit) {
+            return sheet.map(change -> change.apply(now));
+        }
+
+        @Override
         public Optional<ExportChoice> export(boolean anySelected) {
             return Optional.of(choice);
         }
 
         @Override
         public boolean recover(String title, int edits) {
-            return true;
+            return recover;
         }
     }
 
@@ -87,7 +103,7 @@ abstract class BenchFixture extends ApplicationTest {
         workers = new Workers();
         notices = new Notices();
         bench = new Bench(Job.blank("Test page", LengthUnit.IN, 304.8, 304.8));
-        Desk desk = new Desk(bench, workers, PictureLevels.usual(), notices);
+        desk = new Desk(bench, workers, PictureLevels.usual(), notices);
         window = new BenchWindow(desk, answers, answers, new ArtworkReader(new ShippedFonts()));
         stage.setScene(new Scene(window, 1280, 800));
         stage.show();
@@ -108,6 +124,11 @@ abstract class BenchFixture extends ApplicationTest {
             return idle[0];
         });
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** What the status bar says. */
+    protected String notice() {
+        return lookup("#notice").queryAs(Labeled.class).getText();
     }
 
     protected void onFx(Runnable action) {

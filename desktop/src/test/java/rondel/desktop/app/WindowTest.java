@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -132,7 +131,7 @@ class WindowTest extends BenchFixture {
         Job before = bench.job();
         type("#height", "two inches");
         assertThat(bench.job()).isSameAs(before);
-        assertThat(lookup("#notice").queryAs(Labeled.class).getText()).contains("two inches", "2 3/4 in");
+        assertThat(notice()).contains("two inches", "2 3/4 in");
     }
 
     @Test
@@ -163,7 +162,7 @@ class WindowTest extends BenchFixture {
         keys(KeyCode.SHORTCUT, KeyCode.I);
         calm();
         assertThat(bench.job()).isSameAs(before);
-        assertThat(lookup("#notice").queryAs(Labeled.class).getText()).contains("broken.svg");
+        assertThat(notice()).contains("broken.svg");
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.util.function.Supplier;
 import java.util.zip.GZIPInputStream;
 import rondel.formats.picture.PictureReader;
 import rondel.formats.svg.SvgReader;
+import rondel.progress.Cancellation;
 import rondel.text.FontBook;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -23,7 +24,8 @@ public final class ArtworkReader {
         this.fonts = fonts;
     }
 
-    /** @throws Refusal naming the file and what to do */
+    /** @throws Refusal naming the file and what to do
+     *  @throws java.util.concurrent.CancellationException if the work was called off */
     public Artwork read(Path file) {
         try {
             if (!Files.isRegularFile(file)) {
@@ -32,8 +34,11 @@ public final class ArtworkReader {
             if (Files.size(file) > LARGEST) {
                 throw Refusal.of("file.tooLarge", file);
             }
-            return read(Files.readAllBytes(file), file.getFileName().toString());
+            Artwork artwork = read(Files.readAllBytes(file), file.getFileName().toString());
+            Cancellation.check();
+            return artwork;
         } catch (IOException e) {
+            Cancellation.check();
             throw new Refusal(Words.of("file.notRead", file, e.getMessage()), e);
         }
     }

@@ -4,12 +4,15 @@ import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.Channels;
+import java.nio.channels.ClosedByInterruptException;
 import java.nio.channels.FileChannel;
 import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.concurrent.CancellationException;
+import rondel.progress.Cancellation;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -24,7 +27,8 @@ public final class AtomicFile {
 
     private AtomicFile() {}
 
-    /** @throws Refusal if the folder is missing or can't be written, or the disk is full; the old file is untouched */
+    /** @throws Refusal if the folder is missing or can't be written, or the disk is full; the old file is untouched
+     *  @throws CancellationException if the work was called off before the new file was whole; the old one is untouched */
     public static void write(Path target, Content content) {
         Path absolute = target.toAbsolutePath();
         Path beside = null;
@@ -36,9 +40,13 @@ public final class AtomicFile {
                 out.flush();
                 channel.force(true);
             }
+            Cancellation.check();
             usualPermissions(absolute, beside);
             move(beside, absolute);
             forceFolder(absolute.getParent());
+        } catch (ClosedByInterruptException e) {
+            removed(beside);
+            throw (CancellationException) new CancellationException().initCause(e);
         } catch (IOException e) {
             removed(beside);
             throw new Refusal(Words.of("file.notWritten", target, reason(e)), e);

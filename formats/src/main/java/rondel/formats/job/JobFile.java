@@ -22,6 +22,7 @@ import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.MediaId;
 import rondel.paint.PictureSource;
+import rondel.progress.Cancellation;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -99,7 +100,9 @@ public final class JobFile {
             if (JobFormat.major(version) > JobFormat.MAJOR) {
                 throw Refusal.of("job.newer", file, version, JobFormat.VERSION);
             }
-            return JobJson.read(root, media(root, entries, file));
+            Job job = JobJson.read(root, media(root, entries, file));
+            Cancellation.check();
+            return job;
         } catch (BadJson e) {
             throw new Refusal(Words.of("job.damagedAt", file, e.field()), e);
         } catch (JsonProcessingException e) {

@@ -153,6 +153,8 @@ public final class OperationJson {
         JsonNodeFactory json = JsonNodeFactory.instance;
         return switch (value) {
             case Double d -> json.numberNode(d);
+            case Integer i -> json.numberNode(i);
+            case Operation o -> write(o);
             case OptionalDouble d -> json.numberNode(d.getAsDouble());
             case Boolean b -> json.booleanNode(b);
             case String s -> json.textNode(s);
@@ -188,6 +190,9 @@ public final class OperationJson {
         if (type == double.class) {
             return length ? f.length(field) : f.number(field);
         }
+        if (type == int.class) {
+            return whole(f.number(field), field);
+        }
         if (type instanceof ParameterizedType p && p.getRawType() == Optional.class) {
             return Optional.of(one(given.get(), (Class<?>) p.getActualTypeArguments()[0], field));
         }
@@ -222,6 +227,9 @@ public final class OperationJson {
     private Object one(JsonNode node, Class<?> type, String field) {
         if (type == boolean.class) {
             return node.asBoolean();
+        }
+        if (type == Operation.class) {
+            return read(node);
         }
         if (type == Element.class) {
             return ElementJson.read(node);
@@ -261,6 +269,13 @@ public final class OperationJson {
         throw new BadJson(field, node.asText());
     }
 
+    private static int whole(double number, String field) {
+        if (number != Math.rint(number) || Math.abs(number) > Integer.MAX_VALUE) {
+            throw new BadJson(field, Double.toString(number));
+        }
+        return (int) number;
+    }
+
     private static String type(Type type) {
         if (type instanceof ParameterizedType p) {
             String inner = type(p.getActualTypeArguments()[0]);
@@ -269,6 +284,9 @@ public final class OperationJson {
         Class<?> c = (Class<?>) type;
         if (c == double.class || c == OptionalDouble.class) {
             return "number";
+        }
+        if (c == int.class) {
+            return "whole number";
         }
         return c.isEnum()
                 ? "choice"

@@ -17,6 +17,7 @@ import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import rondel.formats.job.JobFile;
 import rondel.formats.job.OperationJson;
@@ -25,6 +26,7 @@ import rondel.operation.History;
 import rondel.operation.Operation;
 import rondel.paint.PictureSource;
 import rondel.words.Refusal;
+import rondel.words.Words;
 
 /**
  * What was done since a job was last saved, a line an edit, in a folder of its own: {@code base.rondel}, {@code edits.jsonl}
@@ -68,7 +70,7 @@ public final class Journal implements AutoCloseable {
                     origin.map(p -> p.toAbsolutePath().toString()).orElse(""));
             return new Journal(folder, lockChannel, lock, open(folder.resolve(EDITS)));
         } catch (IOException e) {
-            throw new Refusal(rondel.words.Words.of("file.notWritten", folder, e.getMessage()), e);
+            throw new Refusal(Words.of("file.notWritten", folder, e.getMessage()), e);
         }
     }
 
@@ -129,15 +131,17 @@ public final class Journal implements AutoCloseable {
         }
     }
 
-    /** All journals without a living window that hold at least one edit; those that hold none are cleared away. */
-    public static List<Recovered> leftOver(Path journals) {
+    /** All journals without a living window that hold at least one edit; those that hold none are cleared away.
+     *
+     * @param unreadable hears a sentence about each that can't be played again; it stays where it is */
+    public static List<Recovered> leftOver(Path journals, Consumer<String> unreadable) {
         if (!Files.isDirectory(journals)) {
             return List.of();
         }
         try (Stream<Path> folders = Files.list(journals)) {
             return folders.filter(Files::isDirectory)
                     .filter(Journal::isAbandoned)
-                    .flatMap(f -> replay(f).stream())
+                    .flatMap(f -> readable(f, unreadable).stream())
                     .toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -152,6 +156,15 @@ public final class Journal implements AutoCloseable {
             return false;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Optional<Recovered> readable(Path folder, Consumer<String> unreadable) {
+        try {
+            return replay(folder);
+        } catch (Refusal | UncheckedIOException e) {
+            unreadable.accept(Words.of("journal.unreadable", folder, e.getMessage()));
+            return Optional.empty();
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import rondel.job.Media;
 import rondel.job.MediaId;
+import rondel.progress.Cancellation;
 import rondel.text.FontBook;
 import rondel.words.Refusal;
 
@@ -48,6 +49,7 @@ final class SvgReading {
 
     /** Counts what is built, so that a small file that reuses itself a billion times ends in a sentence. */
     void count() {
+        Cancellation.check();
         if (++built > MOST) {
             throw Refusal.of("svg.tooMany", file);
         }

@@ -8,6 +8,7 @@ import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import rondel.arrange.Move;
@@ -58,20 +59,20 @@ class JournalTest {
         Path left = crashed(journal);
         Files.writeString(left.resolve("edits.jsonl"), "{\"operation\":\"mo", StandardOpenOption.APPEND);
 
-        List<Journal.Recovered> found = Journal.leftOver(left.getParent());
+        List<Journal.Recovered> found = Journal.leftOver(left.getParent(), Assertions::fail);
         assertThat(found).hasSize(1);
         assertThat(found.getFirst().history().job()).isEqualTo(history.job());
         assertThat(found.getFirst().history().redo()).isPresent();
         assertThat(found.getFirst().origin().orElseThrow()).isAbsolute();
         found.getFirst().discard();
-        assertThat(Journal.leftOver(left.getParent())).isEmpty();
+        assertThat(Journal.leftOver(left.getParent(), Assertions::fail)).isEmpty();
     }
 
     @Test
     void aLivingWindowsJournalIsNotTakenAndAClosedOneIsGone() {
         Journal journal = Journal.start(journals, OperationCatalogue.sample(), Optional.empty(), Fixtures.PICTURES);
         journal.done(new Move(List.of(new ElementId("leaf")), 3, 4));
-        assertThat(Journal.leftOver(journals)).isEmpty();
+        assertThat(Journal.leftOver(journals, Assertions::fail)).isEmpty();
         journal.close();
         assertThat(journals).isEmptyDirectory();
     }

@@ -1,0 +1,116 @@
+package rondel.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.util.WaitForAsyncUtils;
+import rondel.arrange.Move;
+import rondel.arrange.Rename;
+import rondel.catalogue.OperationCatalogue;
+import rondel.formats.job.JobFile;
+import rondel.formats.journal.Journal;
+import rondel.formats.picture.PictureLevels;
+import rondel.job.ElementId;
+import rondel.job.Job;
+
+/** Work that a crash left behind, offered in a real window. */
+class RecoveryTest extends BenchFixture {
+
+    private static final List<ElementId> LEAF = List.of(new ElementId("leaf"));
+
+    @TempDir
+    private Path folder;
+
+    /** A journal whose window is gone: its lock is free, as after a kill. */
+    private Job crashed(Optional<Path> origin) throws Exception {
+        Job job = OperationCatalogue.sample();
+        Path journals = folder.resolve("live");
+        try (Journal journal = Journal.start(journals, job, origin, PictureLevels.usual())) {
+            journal.done(new Move(LEAF, 10, 20));
+            journal.done(new Rename(LEAF, "Moved"));
+            journal.undone();
+            Path left = only(journals);
+            Path copy = Files.createDirectories(folder.resolve("left")).resolve("a");
+            Files.createDirectories(copy);
+            try (Stream<Path> files = Files.list(left)) {
+                for (Path f : files.toList()) {
+                    Files.copy(f, copy.resolve(f.getFileName()));
+                }
+            }
+        }
+        return new Move(LEAF, 10, 20).apply(job);
+    }
+
+    private static Path only(Path folder) throws Exception {
+        try (Stream<Path> all = Files.list(folder)) {
+            return all.findFirst().orElseThrow();
+        }
+    }
+
+    private JournalRecorder offered() throws Exception {
+        JournalRecorder recorder = WaitForAsyncUtils.asyncFx(
+                        () -> new JournalRecorder(folder.resolve("new"), bench, desk.pictures(), notices))
+                .get();
+        onFx(() -> new Recovery(desk, answers, recorder).offer(folder.resolve("left")));
+        return recorder;
+    }
+
+    @Test
+    void whatWasDoneBeforeTheCrashComesBackWithItsUndoAndIsUnsaved() throws Exception {
+        Path file = folder.resolve("sample.rondel");
+        JobFile.write(OperationCatalogue.sample(), file, PictureLevels.usual());
+        Job wanted = crashed(Optional.of(file));
+        try (JournalRecorder recorder = offered()) {
+            assertThat(recorder).isNotNull();
+            WaitForAsyncUtils.waitFor(
+                    20, TimeUnit.SECONDS, () -> bench.job().title().equals("Sample"));
+            calm();
+            assertThat(bench.job()).isEqualTo(wanted);
+            assertThat(bench.file()).contains(file);
+            assertThat(bench.unsaved()).isTrue();
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> isEmpty(folder.resolve("left")));
+            assertThat(isEmpty(folder.resolve("new"))).isFalse();
+            onFx(bench::undo);
+            assertThat(bench.job()).isEqualTo(OperationCatalogue.sample());
+        }
+    }
+
+    @Test
+    void whatIsNotWantedIsGoneAndTheBenchStaysAsItWas() throws Exception {
+        crashed(Optional.empty());
+        answers.recover = false;
+        Job before = bench.job();
+        try (JournalRecorder recorder = offered()) {
+            assertThat(recorder).isNotNull();
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> isEmpty(folder.resolve("left")));
+            assertThat(bench.job()).isSameAs(before);
+        }
+    }
+
+    @Test
+    void leftOverWorkThatIsDamagedIsSaidAndKept() throws Exception {
+        crashed(Optional.empty());
+        Files.writeString(folder.resolve("left/a/base.rondel"), "torn");
+        try (JournalRecorder recorder = offered()) {
+            assertThat(recorder).isNotNull();
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> notice().contains("base.rondel"));
+            assertThat(isEmpty(folder.resolve("left"))).isFalse();
+        }
+    }
+
+    private static boolean isEmpty(Path folder) throws Exception {
+        if (!Files.exists(folder)) {
+            return true;
+        }
+        try (Stream<Path> all = Files.list(folder)) {
+            return all.findAny().isEmpty();
+        }
+    }
+}
