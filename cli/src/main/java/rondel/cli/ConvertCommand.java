@@ -19,6 +19,7 @@ import rondel.check.Finding;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.export.ExportFormat;
+import rondel.formats.files.FileName;
 import rondel.formats.fonts.ShippedFonts;
 import rondel.formats.page.Page;
 import rondel.formats.picture.PictureLevels;
@@ -130,7 +131,7 @@ final class ConvertCommand implements Callable<Integer> {
     /** One name each, also where two files differ only in their folder or ending. */
     private List<Path> targets(ExportFormat format) {
         List<String> names = files.stream()
-                .map(f -> f.getFileName().toString().replaceAll("(?<=.)\\.[^.]*$", ""))
+                .map(f -> FileName.stem(f.getFileName().toString()))
                 .toList();
         Set<String> taken = new HashSet<>();
         names.forEach(n -> taken.add(n.toLowerCase(Locale.ROOT)));

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
+import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureLevels;
 import rondel.geometry.Point;
@@ -48,7 +49,7 @@ final class NewCommand implements Callable<Integer> {
     public Integer call() {
         SheetSize.check(sheet.x(), sheet.y());
         String name = Optional.ofNullable(title)
-                .orElseGet(() -> target.getFileName().toString().replaceAll("\\.[^.]*$", ""));
+                .orElseGet(() -> FileName.stem(target.getFileName().toString()));
         Job job = Job.blank(name, LengthUnit.ofSymbol(unit).orElse(LengthUnit.IN), sheet.x(), sheet.y());
         JobFile.write(job, target, PictureLevels.usual());
         out.println(target);

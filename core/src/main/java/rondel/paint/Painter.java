@@ -150,8 +150,16 @@ public final class Painter {
         } else {
             g.setPaint(Colours.awt(stroke.paint()));
             g.setStroke(pen);
+            Composite before = g.getComposite();
+            Pens.thinness(stroke, Affine.of(g.getTransform())).ifPresent(share -> g.setComposite(faded(before, share)));
             g.draw(shape);
+            g.setComposite(before);
         }
+    }
+
+    private static Composite faded(Composite composite, double share) {
+        float alpha = composite instanceof AlphaComposite a ? a.getAlpha() : 1;
+        return AlphaComposite.SrcOver.derive((float) (alpha * share));
     }
 
     /** Paints every copy of the tile that reaches the shape, then keeps what is inside the shape. */

@@ -2,10 +2,14 @@ package rondel.paint;
 
 import java.awt.BasicStroke;
 import java.util.List;
+import java.util.OptionalDouble;
+import rondel.geometry.Affine;
 import rondel.job.Stroke;
 
 /** Strokes as Java 2D draws them. */
 public final class Pens {
+
+    private static final double THINNEST = 0.125;
 
     private Pens() {}
 
@@ -31,6 +35,13 @@ public final class Pens {
         double phase = stroke.dashOffset() % period;
         return new BasicStroke(
                 width, cap, join, miter, floats(stroke.dashes()), (float) (phase < 0 ? phase + period * 2 : phase));
+    }
+
+    /** How much of its colour a line keeps that is thinner than the thinnest one Java 2D draws, an eighth of a pixel: so hairlines
+     *  are as faint as they are thin. Nothing for a line that is drawn as wide as it is. */
+    static OptionalDouble thinness(Stroke stroke, Affine toPixels) {
+        double pixels = stroke.width() * toPixels.meanScale();
+        return pixels < THINNEST ? OptionalDouble.of(pixels / THINNEST) : OptionalDouble.empty();
     }
 
     /** Java 2D, unlike SVG, does not repeat an odd list before it starts over. */

@@ -133,4 +133,15 @@ class PainterTest {
         assertThat(at(image, 8, 4)).isEqualTo("00000000");
         assertThat(at(image, 8, 2.2)).isEqualTo("ff0000ff");
     }
+
+    /** At 5 px a mm, a line of 0.02 mm covers a tenth of a pixel, one of 0.002 mm a hundredth. */
+    @Test
+    void hairlinesAreAsFaintAsTheyAreThin() {
+        Outline line = Outline.of(new java.awt.geom.Line2D.Double(0, 10.1, 20, 10.1));
+        ShapeElement tenth = new ShapeElement(
+                Traits.named(""), line, FillRule.NON_ZERO, Paint.NONE, Optional.of(Stroke.plain(Rgba.BLACK, 0.02)));
+        ShapeElement hundredth = tenth.withStroke(Optional.of(Stroke.plain(Rgba.BLACK, 0.002)));
+        assertThat(paint(tenth).getRGB(50, 50) >>> 24).isBetween(20, 32);
+        assertThat(paint(hundredth).getRGB(50, 50) >>> 24).isBetween(1, 4);
+    }
 }

@@ -7,8 +7,10 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.words.Refusal;
 
@@ -55,9 +57,25 @@ class BadInputTest {
     }
 
     @Test
-    void aWrongEndingDoesNotMatter() throws Exception {
+    void aFileWithAWrongEndingIsReadAsWhatItIsAndThatIsSaid() throws Exception {
         Path file = Files.writeString(folder.resolve("drawing.png"), SVG + "<rect width='5' height='5'/></svg>");
-        assertThat(new ArtworkReader(Fixtures.FONTS).read(file).elements()).hasSize(1);
+        Artwork artwork = new ArtworkReader(Fixtures.FONTS).read(file);
+        assertThat(artwork.elements()).hasSize(1);
+        assertThat(artwork.findings()).singleElement().satisfies(f -> assertThat(f.sentence())
+                .contains("drawing.png", "SVG"));
+    }
+
+    @Test
+    void aStyleSheetElsewhereIsNotFetchedAndThatIsSaid() throws Exception {
+        String imported = SVG + "<style>@import url('http://localhost:9/a.css'); rect{fill:#f00}</style>";
+        String linked = "<?xml-stylesheet href='http://localhost:9/a.css'?>" + SVG;
+        for (String start : List.of(imported, linked)) {
+            Path file = Files.writeString(folder.resolve("styled.svg"), start + "<rect width='5' height='5'/></svg>");
+            Artwork artwork = new ArtworkReader(Fixtures.FONTS).read(file);
+            assertThat(artwork.elements()).hasSize(1);
+            assertThat(artwork.findings()).singleElement().satisfies(f -> assertThat(f.sentence())
+                    .contains("style sheet"));
+        }
     }
 
     @Test
@@ -115,6 +133,7 @@ class BadInputTest {
                 "not finite");
         refused("points.svg", SVG + "<polygon points='0,0 5,NaN 3,3'/></svg>", "not finite");
         refused("box.svg", SVG.replace("0 0 10 10", "0 0 1e999 10") + "</svg>", "not finite");
+        refused("view.svg", SVG.replace("0 0 10 10", "0 0 Infinity 10") + "</svg>", "not finite");
     }
 
     @Test
@@ -122,6 +141,6 @@ class BadInputTest {
         refused(
                 "deep.svg",
                 SVG + "<g>".repeat(10_000) + "<rect width='5' height='5'/>" + "</g>".repeat(10_000) + "</svg>",
-                "deep");
+                "more than 512 deep");
     }
 }

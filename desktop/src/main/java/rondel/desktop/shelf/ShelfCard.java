@@ -8,6 +8,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.formats.artwork.Artwork;
+import rondel.formats.files.FileName;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
 
@@ -25,7 +26,7 @@ final class ShelfCard extends VBox {
         super(2);
         this.thing = thing;
         getStyleClass().add("shelf-card");
-        setId("shelf-" + thing.name().replaceAll("\\.[^.]*$", ""));
+        setId("shelf-" + FileName.stem(thing.name()));
         setFocusTraversable(true);
         setAccessibleText(thing.title());
         picture.setPreserveRatio(true);

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.List;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.files.FileName;
 
 /** One thing on the shelf: a file's bytes, read when they are needed. Taking it off the shelf never changes it. */
 public record ShelfThing(String name, String set, Source source) {
@@ -40,7 +41,7 @@ public record ShelfThing(String name, String set, Source source) {
     }
 
     public String title() {
-        return name.replaceAll("\\.[^.]*$", "").replace('-', ' ');
+        return FileName.stem(name).replace('-', ' ');
     }
 
     private static byte[] resource(String path) {

@@ -1,5 +1,6 @@
 package rondel.formats.artwork;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import rondel.check.Finding;
@@ -29,6 +30,12 @@ public record Artwork(
         elements = List.copyOf(elements);
         media = List.copyOf(media);
         findings = List.copyOf(findings);
+    }
+
+    public Artwork withFinding(Finding finding) {
+        List<Finding> all = new ArrayList<>(findings);
+        all.add(finding);
+        return new Artwork(name, width, height, elements, media, all);
     }
 
     /** One element to put on a sheet: the file's only one, or a group of them all, named after the file. What the file

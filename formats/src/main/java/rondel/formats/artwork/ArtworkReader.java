@@ -6,6 +6,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.function.Supplier;
 import java.util.zip.GZIPInputStream;
+import rondel.check.Finding;
+import rondel.check.Severity;
+import rondel.formats.files.FileName;
 import rondel.formats.picture.PictureReader;
 import rondel.formats.svg.SvgReader;
 import rondel.progress.Cancellation;
@@ -46,15 +49,30 @@ public final class ArtworkReader {
     /** @param name of the file, with its ending */
     public Artwork read(byte[] bytes, String name) {
         if (startsWith(bytes, 0x89, 'P', 'N', 'G') || startsWith(bytes, 0xff, 0xd8)) {
-            return PictureReader.read(bytes, name);
+            String kind = bytes[0] == (byte) 0xff ? "JPEG" : "PNG";
+            return told(PictureReader.read(bytes, name), name, kind);
         }
         if (startsWith(bytes, 0x1f, 0x8b)) {
-            return SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts);
+            return told(SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts), name, "SVG");
         }
         if (looksLikeXml(bytes)) {
-            return SvgReader.read(new ByteArrayInputStream(bytes), name, fonts);
+            return told(SvgReader.read(new ByteArrayInputStream(bytes), name, fonts), name, "SVG");
         }
         throw Refusal.of("picture.unknown", name);
+    }
+
+    /** Says so where a file's ending tells of another kind than it is. */
+    private static Artwork told(Artwork artwork, String name, String kind) {
+        String ending =
+                switch (FileName.extension(name)) {
+                    case "svg", "svgz" -> "SVG";
+                    case "png" -> "PNG";
+                    case "jpg", "jpeg", "jpe", "jfif" -> "JPEG";
+                    default -> kind;
+                };
+        return ending.equals(kind)
+                ? artwork
+                : artwork.withFinding(Finding.of(Severity.NOTE, "artwork.otherKind", name, kind));
     }
 
     private static byte[] unpacked(byte[] bytes, String name) {

@@ -12,6 +12,7 @@ import javax.imageio.stream.ImageInputStream;
 import rondel.check.Finding;
 import rondel.check.Severity;
 import rondel.formats.artwork.Artwork;
+import rondel.formats.files.FileName;
 import rondel.geometry.Box;
 import rondel.job.Media;
 import rondel.job.PictureElement;
@@ -43,7 +44,7 @@ public final class PictureReader {
             throw Refusal.of(
                     "svg.tooLarge", file, Math.round(width), Math.round(height), (int) (4 * Sheet.LONGEST) / 1000);
         }
-        String name = file.replaceAll("^.*[/\\\\]", "").replaceAll("\\.[^.]*$", "");
+        String name = FileName.stem(file);
         List<Finding> findings = tags.ppi().isPresent()
                 ? List.of()
                 : List.of(Finding.of(Severity.NOTE, "picture.noPpi", name, (int) USUAL_PPI));

@@ -21,7 +21,7 @@ public final class PageRaster {
             g.setColor(Colours.awt(colour));
             g.fillRect(0, 0, size.width(), size.height());
         });
-        g.scale(size.width() / page.width(), size.height() / page.height());
+        g.scale(size.ppi() / 25.4, size.ppi() / 25.4);
         new Painter(page.media(), pictures).elements(g, page.elements());
         g.dispose();
         return image;

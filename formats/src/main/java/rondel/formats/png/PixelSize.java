@@ -3,7 +3,8 @@ package rondel.formats.png;
 import rondel.formats.page.Page;
 import rondel.words.Refusal;
 
-/** How many pixels a page becomes: its size times the ppi, rounded; or an exact width with the height that follows. */
+/** How many pixels a page becomes: its size times the ppi, rounded; or an exact width with the height that follows, rounded
+ *  up so that nothing is cut off. The ppi is the same in both directions. */
 public record PixelSize(int width, int height, double ppi) {
 
     private static final long MOST = 600_000_000L;
@@ -13,7 +14,8 @@ public record PixelSize(int width, int height, double ppi) {
     }
 
     public static PixelSize ofWidth(Page page, int width) {
-        return checked(width, page.height() / page.width() * width, width * 25.4 / page.width());
+        double height = Math.ceil(page.height() / page.width() * width - 1e-6);
+        return checked(width, height, width * 25.4 / page.width());
     }
 
     private static PixelSize checked(double width, double height, double ppi) {

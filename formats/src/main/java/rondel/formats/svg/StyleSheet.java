@@ -14,6 +14,9 @@ import org.w3c.css.sac.InputSource;
 /** The rules of a document's style elements, and which of them hold for a node (CSS 2.2, 6.4). */
 final class StyleSheet {
 
+    /** Stands for a style sheet in another file, which is never read. */
+    static final String LINK = "?xml-stylesheet";
+
     /** Attributes that say what a style property would say (SVG 2, 6.6). */
     private static final Set<String> PRESENTATION = Set.of(
             "fill",
@@ -71,8 +74,14 @@ final class StyleSheet {
     }
 
     private static void collect(SvgNode node, List<StyleRule> rules, SvgFindings findings) {
+        if (node.is(LINK)) {
+            findings.warn("svg.styleElsewhere");
+        }
         if (node.is("style") && node.attribute("type", "text/css").contains("css")) {
             String css = node.textContent().replace("<!--", "").replace("-->", "");
+            if (css.contains("@import")) {
+                findings.warn("svg.styleElsewhere");
+            }
             try {
                 Parser parser = new Parser();
                 parser.setDocumentHandler(new StyleRule.Collector(rules));

@@ -2,7 +2,9 @@ package rondel.formats.svg;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.ParserConfigurationException;
@@ -40,7 +42,11 @@ final class SvgParser {
             parser.setProperty("http://xml.org/sax/properties/lexical-handler", handler);
             parser.parse(new InputSource(in), handler);
         } catch (SAXParseException e) {
-            if (e.getMessage() != null && e.getMessage().startsWith("JAXP000")) {
+            String said = String.valueOf(e.getMessage());
+            if (said.startsWith("JAXP00010006")) {
+                throw new Refusal(rondel.words.Words.of("svg.tooDeep", file, DEEPEST), e);
+            }
+            if (said.startsWith("JAXP000")) {
                 throw new Refusal(rondel.words.Words.of("svg.tooManyEntities", file), e);
             }
             throw new Refusal(rondel.words.Words.of("svg.notXml", file, e.getLineNumber()), e);
@@ -50,6 +56,7 @@ final class SvgParser {
         if (handler.root == null || !handler.root.is("svg")) {
             throw Refusal.of("svg.notSvg", file);
         }
+        handler.root.children.addAll(handler.styleLinks);
         return handler.root;
     }
 
@@ -60,6 +67,7 @@ final class SvgParser {
         private Locator locator;
         private SvgNode root;
         private SvgNode current;
+        private final List<SvgNode> styleLinks = new ArrayList<>();
         private int depth;
         private int count;
 
@@ -104,7 +112,7 @@ final class SvgParser {
             }
             boolean ours = uri.isEmpty() || uri.equals(SVG) || uri.startsWith("http://www.w3.org/Graphics/SVG");
             String tag = ours ? localName : "?" + qName;
-            SvgNode node = new SvgNode(tag, current, attributes, locator == null ? 0 : locator.getLineNumber());
+            SvgNode node = new SvgNode(tag, current, attributes, line());
             if (current == null) {
                 root = node;
             } else {
@@ -116,6 +124,18 @@ final class SvgParser {
         private String local(String name) {
             int colon = name.indexOf(':');
             return colon < 0 ? name : names.computeIfAbsent(name, n -> n.substring(n.indexOf(':') + 1));
+        }
+
+        /** A style sheet in another file is not read; the reader of styles says so. */
+        @Override
+        public void processingInstruction(String target, String data) {
+            if (target.equals("xml-stylesheet")) {
+                styleLinks.add(new SvgNode(StyleSheet.LINK, null, Map.of(), line()));
+            }
+        }
+
+        private int line() {
+            return locator == null ? 0 : locator.getLineNumber();
         }
 
         @Override

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import rondel.formats.artwork.Artwork;
+import rondel.formats.files.FileName;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.Element;
@@ -39,7 +40,7 @@ public final class SvgReader {
             throw reading.notFinite(root);
         }
         ElementReader elements = new ElementReader(reading);
-        String name = file.replaceAll("^.*[/\\\\]", "").replaceAll("\\.[^.]*$", "");
+        String name = FileName.stem(file);
         if (viewBox.isEmpty() && (width.isEmpty() || height.isEmpty())) {
             return withoutSize(root, reading, elements, name);
         }

@@ -1,6 +1,7 @@
 package rondel.formats.svg;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import rondel.geometry.Affine;
@@ -21,7 +22,7 @@ record SvgViewport(double width, double height) {
         if (text.isEmpty()) {
             return Optional.empty();
         }
-        if (NotANumber.startsWith(text.get())) {
+        if (Arrays.stream(text.get().split("[\\s,;]+")).anyMatch(NotANumber::startsWith)) {
             throw new Numbers.NotFinite(text.get());
         }
         Numbers in = new Numbers(text.get().replace(';', ' '));
