@@ -1,8 +1,10 @@
 package rondel.bench;
 
 import java.io.PrintStream;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /** {@code rondel bench}: one row each, ours against a peer in the same run. Figures are ms; what counts is the ratio. */
 public final class Bench {
@@ -10,17 +12,32 @@ public final class Bench {
     /** One comparison. */
     public record Row(String name, double ours, double peer, double aim) {}
 
+    /** Comparisons that are measured together. */
+    private interface Rows {
+        List<Row> measured() throws Exception;
+    }
+
     private Bench() {}
 
+    /** @param args the sets to measure, by name; all where none is named */
     public static void main(String[] args) throws Exception {
         System.setProperty("java.awt.headless", "true");
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
+        Map<String, Rows> sets = new LinkedHashMap<>();
+        sets.put("small", SmallBenchmarks::rows);
+        sets.put("start", StartUp::rows);
+        sets.put("frames", Frames::rows);
+        List<String> wanted = args.length == 0 ? List.copyOf(sets.keySet()) : List.of(args);
+        if (!sets.keySet().containsAll(wanted)) {
+            System.err.println("The sets are " + String.join(", ", sets.keySet()) + ".");
+            System.exit(2);
+        }
         PrintStream out = System.out;
         out.printf(Locale.ROOT, "%-52s %10s %10s %7s  %s%n", "name", "ours", "peer", "ratio", "aim");
-        print(out, SmallBenchmarks.rows());
-        print(out, StartUp.rows());
-        print(out, Frames.rows());
+        for (String set : wanted) {
+            print(out, sets.get(set).measured());
+        }
         System.exit(0);
     }
 
