@@ -34,7 +34,7 @@ public final class Bench {
             System.exit(2);
         }
         PrintStream out = System.out;
-        out.printf(Locale.ROOT, "%-52s %10s %10s %7s  %s%n", "name", "ours", "peer", "ratio", "aim");
+        out.printf(Locale.ROOT, "%-58s %10s %10s %7s  %s%n", "name", "ours", "peer", "ratio", "aim");
         for (String set : wanted) {
             print(out, sets.get(set).measured());
         }
@@ -45,7 +45,7 @@ public final class Bench {
         for (Row r : rows) {
             out.printf(
                     Locale.ROOT,
-                    "%-52s %10.2f %10.2f %7.2f  at most %.1f%n",
+                    "%-58s %10.2f %10.2f %7.2f  at most %.1f%n",
                     r.name,
                     r.ours,
                     r.peer,

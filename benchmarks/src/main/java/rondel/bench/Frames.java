@@ -1,5 +1,9 @@
 package rondel.bench;
 
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -13,6 +17,7 @@ import javafx.scene.Scene;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import rondel.desktop.app.BenchWindow;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Dialogs;
@@ -36,13 +41,18 @@ final class Frames {
 
     private static final int FRAMES = 240;
 
+    private final Path photograph;
     private BenchWindow window;
     private Bench bench;
     private final CountDownLatch done = new CountDownLatch(1);
     private final List<double[]> series = new ArrayList<>();
 
+    private Frames(Path photograph) {
+        this.photograph = photograph;
+    }
+
     static List<rondel.bench.Bench.Row> rows() throws Exception {
-        Frames frames = new Frames();
+        Frames frames = new Frames(photograph());
         Platform.startup(frames::open);
         frames.done.await();
         double idle = percentile(frames.series.get(0));
@@ -50,7 +60,12 @@ final class Frames {
                 new rondel.bench.Bench.Row(
                         "pan frame over 3,000 outlines, against rest", percentile(frames.series.get(1)), idle, 1.5),
                 new rondel.bench.Bench.Row(
-                        "drag frame of 50 over 3,000, against rest", percentile(frames.series.get(2)), idle, 1.5));
+                        "drag frame of 50 over 3,000, against rest", percentile(frames.series.get(2)), idle, 1.5),
+                new rondel.bench.Bench.Row(
+                        "frame while a 50 megapixel picture arrives, against rest",
+                        percentile(frames.series.get(3)),
+                        idle,
+                        1.5));
     }
 
     private void open() {
@@ -83,8 +98,29 @@ final class Frames {
         fire(MouseEvent.MOUSE_PRESSED, start);
         measure(i -> fire(MouseEvent.MOUSE_DRAGGED, start.plus(10 + 2 * (i % 60), 5 + i % 40)), () -> {
             fire(MouseEvent.MOUSE_RELEASED, start.plus(10, 5));
-            done.countDown();
+            calm(() -> picture(done::countDown));
         });
+    }
+
+    /** Places a large photograph and goes on measuring until it is sharp on the sheet. */
+    private void picture(Runnable then) {
+        window.actions().place(List.of(photograph), Optional.empty());
+        measure(i -> {}, () -> calm(then));
+    }
+
+    /** 8660 x 5774 px of soft colour, as a JPEG file. */
+    private static Path photograph() throws IOException {
+        BufferedImage image = new BufferedImage(8660, 5774, BufferedImage.TYPE_INT_RGB);
+        int[] row = new int[image.getWidth()];
+        for (int y = 0; y < image.getHeight(); y++) {
+            for (int x = 0; x < row.length; x++) {
+                row[x] = (x >> 3 & 255) << 16 | (y >> 3 & 255) << 8 | (x + y >> 4 & 255);
+            }
+            image.setRGB(0, y, row.length, 1, row, 0, row.length);
+        }
+        Path file = Files.createTempFile("rondel-bench", ".jpg");
+        ImageIO.write(image, "jpg", file.toFile());
+        return file;
     }
 
     private void fire(EventType<MouseEvent> type, Point p) {

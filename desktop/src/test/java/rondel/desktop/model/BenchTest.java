@@ -1,0 +1,128 @@
+package rondel.desktop.model;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.Mockito.inOrder;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verifyNoMoreInteractions;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.mockito.InOrder;
+import rondel.arrange.Delete;
+import rondel.arrange.Group;
+import rondel.arrange.Move;
+import rondel.arrange.Ungroup;
+import rondel.catalogue.OperationCatalogue;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Job;
+import rondel.job.SheetId;
+import rondel.sheets.RemoveSheet;
+import rondel.words.Refusal;
+
+class BenchTest {
+
+    private final Bench bench = new Bench(OperationCatalogue.sample());
+
+    private static List<ElementId> ids(String... ids) {
+        return Stream.of(ids).map(ElementId::new).toList();
+    }
+
+    private static ElementId id(String id) {
+        return new ElementId(id);
+    }
+
+    @Test
+    void undoBringsBackTheJobAndWhatWasSelected() {
+        bench.select(ids("leaf", "stem"));
+        Job before = bench.job();
+        bench.perform(new Group(bench.selectedIds(), "Spray"));
+        ElementId group = bench.selectedIds().getFirst();
+        assertThat(bench.level()).extracting(Element::id).contains(group).doesNotContain(id("leaf"));
+        bench.undo();
+        assertThat(bench.job()).isSameAs(before);
+        assertThat(bench.selection()).containsExactlyInAnyOrderElementsOf(ids("leaf", "stem"));
+        bench.redo();
+        assertThat(bench.selection()).containsExactly(group);
+    }
+
+    @Test
+    void onlyTheOpenGroupCanBeSelectedAndSteppingOutSelectsIt() {
+        bench.stepInto(id("cluster"));
+        assertThat(bench.level()).extracting(e -> e.id().value()).containsExactly("dot-1", "dot-2");
+        bench.select(ids("leaf", "dot-1"));
+        assertThat(bench.selection()).containsExactly(id("dot-1"));
+        bench.selectAll();
+        assertThat(bench.selection()).hasSize(2);
+        bench.stepOut(0);
+        assertThat(bench.selection()).containsExactly(id("cluster"));
+        bench.stepInto(id("leaf"));
+        assertThat(bench.depth()).isZero();
+    }
+
+    @Test
+    void aGroupThatGoesAwayIsNoLongerOpen() {
+        bench.stepInto(id("cluster"));
+        bench.perform(new Delete(ids("dot-1", "dot-2")));
+        assertThat(bench.depth()).isZero();
+        assertThat(bench.level()).extracting(e -> e.id().value()).containsExactly("leaf", "stem");
+        bench.undo();
+        bench.stepInto(id("cluster"));
+        bench.perform(new Ungroup(ids("cluster"), false));
+        assertThat(bench.depth()).isZero();
+    }
+
+    @Test
+    void aSheetThatGoesAwayIsNoLongerShown() {
+        bench.show(new SheetId("spare"));
+        bench.perform(new RemoveSheet(new SheetId("spare")));
+        assertThat(bench.sheet().id()).isEqualTo(new SheetId("sheet-1"));
+    }
+
+    @Test
+    void aRefusedEditChangesNothingAndIsNotRecorded() {
+        Recorder recorder = mock(Recorder.class);
+        bench.recordTo(recorder);
+        Job before = bench.job();
+        assertThatThrownBy(() -> bench.perform(new Delete(ids("nobody")))).isInstanceOf(Refusal.class);
+        assertThat(bench.job()).isSameAs(before);
+        assertThat(bench.canUndo()).isFalse();
+        verifyNoMoreInteractions(recorder);
+    }
+
+    @Test
+    void everyStepIsRecordedInOrder() {
+        Recorder recorder = mock(Recorder.class);
+        bench.recordTo(recorder);
+        Move move = new Move(ids("leaf"), 1, 2);
+        bench.perform(move);
+        bench.undo();
+        bench.undo();
+        bench.redo();
+        InOrder order = inOrder(recorder);
+        order.verify(recorder).done(move);
+        order.verify(recorder).undone();
+        order.verify(recorder).redone();
+        verifyNoMoreInteractions(recorder);
+    }
+
+    @Test
+    void workIsUnsavedUntilTheVeryJobIsSaved() {
+        assertThat(bench.unsaved()).isFalse();
+        bench.perform(new Move(ids("leaf"), 1, 2));
+        assertThat(bench.unsaved()).isTrue();
+        bench.undo();
+        assertThat(bench.unsaved()).isFalse();
+        bench.redo();
+        bench.savedAs(Path.of("page.rondel"), bench.job());
+        assertThat(bench.unsaved()).isFalse();
+        assertThat(bench.file()).contains(Path.of("page.rondel"));
+        bench.open(OperationCatalogue.sample(), Optional.empty());
+        assertThat(bench.canUndo()).isFalse();
+        assertThat(bench.file()).isEmpty();
+    }
+}
