@@ -2,6 +2,7 @@ package rondel.arrange;
 
 import java.util.List;
 import rondel.geometry.Affine;
+import rondel.geometry.Axis;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Job;

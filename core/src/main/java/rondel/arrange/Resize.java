@@ -1,8 +1,10 @@
 package rondel.arrange;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.DoubleFunction;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
@@ -20,7 +22,8 @@ import rondel.words.Words;
 /**
  * Gives the box around elements an exact width, height or both, about an anchor that stays where it is. With
  * {@code keepRatio}, the side not given follows, and of two given sides the width counts. With {@link Frame#OWN}, a
- * single turned element is sized along its own sides; several elements are always sized along the sheet's.
+ * single turned element is sized along its own sides; several elements are always sized along the sheet's. Pinned things
+ * inside keep their size: the rest is scaled so that the whole still comes out exact.
  */
 public record Resize(
         List<ElementId> elements,
@@ -47,28 +50,104 @@ public record Resize(
         if (width.isEmpty() && height.isEmpty()) {
             throw Refusal.of("resize.noSide");
         }
-        if (frame == Frame.OWN && ids.size() == 1) {
-            Located at = job.located(ids.iterator().next());
-            double turn = at.ownToSheet().rotation();
-            Extent.TurnedBox box =
-                    Extent.turned(at.element(), at.toSheet(), turn).orElseThrow(() -> Refusal.of("operation.noExtent"));
-            Point about = box.at(anchor.across(), anchor.down());
-            Affine scale = scale(box.width(), box.height(), about);
-            return Transforming.onSheet(
-                    job, elements, Affine.rotate(turn, about).times(scale).times(Affine.rotate(-turn, about)));
+        double turn = frame == Frame.OWN && ids.size() == 1
+                ? job.located(ids.iterator().next()).ownToSheet().rotation()
+                : 0;
+        Box box = box(job, ids, turn);
+        double across = width.isPresent() ? factor(width.getAsDouble(), box.width()) : Double.NaN;
+        double down = height.isPresent() ? factor(height.getAsDouble(), box.height()) : Double.NaN;
+        Point about = box.at(anchor);
+        boolean pinned = Scaling.anyPinned(job, ids);
+        if (keepRatio) {
+            boolean byHeight = Double.isNaN(across) || across == 1 && !Double.isNaN(down);
+            double both = byHeight ? down : across;
+            if (pinned) {
+                double target = byHeight ? height.getAsDouble() : width.getAsDouble();
+                both = solved(both, target, f -> {
+                    Box b = box(scaled(job, ids, turn, about, f, f), ids, turn);
+                    return byHeight ? b.height() : b.width();
+                });
+            }
+            return held(scaled(job, ids, turn, about, both, both), ids, turn, about);
         }
-        Box box = Transforming.box(job, ids);
-        return Transforming.onSheet(job, elements, scale(box.width(), box.height(), box.at(anchor)));
+        double sx = Double.isNaN(across) ? 1 : across;
+        double sy = Double.isNaN(down) ? 1 : down;
+        if (pinned) {
+            sx = width.isEmpty()
+                    ? 1
+                    : solved(sx, width.getAsDouble(), f -> box(scaled(job, ids, turn, about, f, 1), ids, turn)
+                            .width());
+            sy = height.isEmpty()
+                    ? 1
+                    : solved(sy, height.getAsDouble(), f -> box(scaled(job, ids, turn, about, 1, f), ids, turn)
+                            .height());
+        }
+        return held(scaled(job, ids, turn, about, sx, sy), ids, turn, about);
     }
 
-    private Affine scale(double oldWidth, double oldHeight, Point about) {
-        double across = width.isPresent() ? factor(width.getAsDouble(), oldWidth) : Double.NaN;
-        double down = height.isPresent() ? factor(height.getAsDouble(), oldHeight) : Double.NaN;
-        if (keepRatio) {
-            double both = Double.isNaN(across) || across == 1 && !Double.isNaN(down) ? down : across;
-            return Affine.scale(both, both, about);
+    /** The box around elements along axes turned by {@code degrees}, in the turned axes' own coordinates. */
+    private static Box box(Job job, Set<ElementId> ids, double degrees) {
+        Affine upright = Affine.rotate(-degrees);
+        List<Box> boxes = ids.stream()
+                .map(id -> {
+                    Located at = job.located(id);
+                    return Extent.of(at.element(), upright.times(at.toSheet())).orElse(null);
+                })
+                .filter(Objects::nonNull)
+                .toList();
+        return Box.around(boxes).orElseThrow(() -> Refusal.of("operation.noExtent"));
+    }
+
+    private static Job scaled(Job job, Set<ElementId> ids, double turn, Point about, double sx, double sy) {
+        Affine map = Affine.rotate(turn).times(Affine.scale(sx, sy, about)).times(Affine.rotate(-turn));
+        return Scaling.onSheet(job, ids, map);
+    }
+
+    /** Moves elements back so that the anchor is where it was, where pinned things have shifted it. */
+    private Job held(Job job, Set<ElementId> ids, double turn, Point about) {
+        if (!Scaling.anyPinned(job, ids)) {
+            return job;
         }
-        return Affine.scale(Double.isNaN(across) ? 1 : across, Double.isNaN(down) ? 1 : down, about);
+        Point now = box(job, ids, turn).at(anchor);
+        Affine back = Affine.rotate(turn)
+                .times(Affine.translate(about.x() - now.x(), about.y() - now.y()))
+                .times(Affine.rotate(-turn));
+        return Transforming.onSheet(job, ids, back);
+    }
+
+    /** The factor that makes {@code size} come out at {@code target}: size grows with the factor, straight between kinks, so
+     *  a secant inside a shrinking bracket ends on it (Dahlquist and Björck 1974, 6.2). */
+    private static double solved(double guess, double target, DoubleFunction<Double> size) {
+        double low = 0;
+        double lowSize = size.apply(1e-9);
+        if (lowSize > target) {
+            throw Refusal.of("resize.pinnedTooLarge");
+        }
+        double high = Math.max(guess, 1e-6);
+        double highSize = size.apply(high);
+        for (int i = 0; highSize < target && i < 60; i++) {
+            low = high;
+            lowSize = highSize;
+            high *= 2;
+            highSize = size.apply(high);
+        }
+        double factor = high;
+        for (int i = 0; i < 100 && Math.abs(highSize - target) > 1e-12 * target; i++) {
+            double secant = low + (target - lowSize) * (high - low) / (highSize - lowSize);
+            factor = i % 3 == 2 || !(secant > low && secant <= high) ? (low + high) / 2 : secant;
+            double at = size.apply(factor);
+            if (Math.abs(at - target) <= 1e-12 * target || factor == low) {
+                return factor;
+            }
+            if (at < target) {
+                low = factor;
+                lowSize = at;
+            } else {
+                high = factor;
+                highSize = at;
+            }
+        }
+        return high;
     }
 
     /** A straight line has no width (or no height) to scale: asked for the 0 it has, it stays. */

@@ -16,7 +16,7 @@ import rondel.operation.Targets;
 import rondel.words.Refusal;
 
 /** Moves elements by a map given in the sheet's space, wherever in the tree they are. */
-final class Transforming {
+public final class Transforming {
 
     private Transforming() {}
 
@@ -26,21 +26,23 @@ final class Transforming {
     }
 
     /** Applies to each element the map on the sheet that {@code mapFor} gives for it. */
-    static Job onSheet(Job job, Set<ElementId> ids, BiFunction<Element, Affine, Affine> mapFor) {
-        return Tree.replace(job, ids, (e, toSheet) -> {
-            Affine map = mapFor.apply(e, toSheet);
-            Affine inParent = toSheet.equals(Affine.IDENTITY) || isTranslation(map) && isTranslation(toSheet)
-                    ? map
-                    : toSheet.inverse()
-                            .orElseThrow(() -> Refusal.of("operation.flattened", Targets.display(e)))
-                            .times(map)
-                            .times(toSheet);
-            Affine placed = inParent.times(e.placement());
-            if (!placed.isFinite()) {
-                throw Refusal.of("operation.notFinite", Targets.display(e));
-            }
-            return e.with(t -> t.withPlacement(placed));
-        });
+    public static Job onSheet(Job job, Set<ElementId> ids, BiFunction<Element, Affine, Affine> mapFor) {
+        return Tree.replace(job, ids, (e, toSheet) -> placed(e, toSheet, mapFor.apply(e, toSheet)));
+    }
+
+    /** The element after a map on the sheet. */
+    static Element placed(Element e, Affine toSheet, Affine map) {
+        Affine inParent = toSheet.equals(Affine.IDENTITY) || isTranslation(map) && isTranslation(toSheet)
+                ? map
+                : toSheet.inverse()
+                        .orElseThrow(() -> Refusal.of("operation.flattened", Targets.display(e)))
+                        .times(map)
+                        .times(toSheet);
+        Affine placed = inParent.times(e.placement());
+        if (!placed.isFinite()) {
+            throw Refusal.of("operation.notFinite", Targets.display(e));
+        }
+        return e.with(t -> t.withPlacement(placed));
     }
 
     /** The box around all of {@code ids} on their sheet.

@@ -3,7 +3,6 @@ package rondel.catalogue;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import rondel.arrange.Axis;
 import rondel.arrange.Delete;
 import rondel.arrange.Duplicate;
 import rondel.arrange.Flip;
@@ -13,12 +12,14 @@ import rondel.arrange.Lock;
 import rondel.arrange.Lower;
 import rondel.arrange.Move;
 import rondel.arrange.MoveTo;
+import rondel.arrange.Pin;
 import rondel.arrange.Place;
 import rondel.arrange.Raise;
 import rondel.arrange.Rename;
 import rondel.arrange.Resize;
 import rondel.arrange.Restack;
 import rondel.arrange.Rotate;
+import rondel.arrange.Scale;
 import rondel.arrange.SetFill;
 import rondel.arrange.SetRole;
 import rondel.arrange.SetStroke;
@@ -27,12 +28,14 @@ import rondel.arrange.ToFront;
 import rondel.arrange.TurnTo;
 import rondel.arrange.Ungroup;
 import rondel.geometry.Anchor;
+import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
+import rondel.job.Guide;
 import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
@@ -43,14 +46,28 @@ import rondel.job.SheetId;
 import rondel.job.Stroke;
 import rondel.job.Traits;
 import rondel.operation.Together;
+import rondel.sheets.AddGuide;
 import rondel.sheets.AddSheet;
+import rondel.sheets.MoveGuide;
+import rondel.sheets.RemoveGuide;
 import rondel.sheets.RemoveSheet;
 import rondel.sheets.RenameSheet;
+import rondel.sheets.SetLinesScale;
 import rondel.sheets.SetMargins;
 import rondel.sheets.SetPaper;
 import rondel.sheets.SetSheetSize;
 import rondel.sheets.SetTitle;
 import rondel.sheets.SetUnit;
+import rondel.spacing.Align;
+import rondel.spacing.AlignTo;
+import rondel.spacing.Edge;
+import rondel.spacing.EvenCentres;
+import rondel.spacing.EvenGaps;
+import rondel.spacing.SetGap;
+import rondel.spacing.SetGaps;
+import rondel.spacing.SetGrid;
+import rondel.spacing.Side;
+import rondel.spacing.SpreadAcross;
 import rondel.units.LengthUnit;
 
 /** Every operation there is. A new one is added here and nowhere else: recipes, the journal and the list that the
@@ -64,6 +81,9 @@ public final class OperationCatalogue {
     private static final List<ElementId> STEM = List.of(new ElementId("stem"));
     private static final List<ElementId> CLUSTER = List.of(new ElementId("cluster"));
 
+    private static final List<ElementId> THREE =
+            List.of(new ElementId("leaf"), new ElementId("stem"), new ElementId("cluster"));
+
     private OperationCatalogue() {}
 
     public static List<OperationKind> kinds() {
@@ -74,6 +94,9 @@ public final class OperationCatalogue {
                 OperationKind.of(new MoveTo(LEAF, 25.4, 25.4, Anchor.TOP_LEFT)),
                 OperationKind.of(new Resize(
                         LEAF, OptionalDouble.of(69.85), OptionalDouble.empty(), true, Anchor.CENTRE, Resize.Frame.OWN)),
+                OperationKind.of(new Scale(LEAF, 1.5, 1.5, Anchor.CENTRE)),
+                OperationKind.of(new Pin(LEAF, true)),
+                OperationKind.of(new SetLinesScale(false)),
                 OperationKind.of(new Rotate(LEAF, 15, Anchor.CENTRE)),
                 OperationKind.of(new TurnTo(LEAF, 37.5)),
                 OperationKind.of(new Flip(LEAF, Axis.HORIZONTAL)),
@@ -89,6 +112,13 @@ public final class OperationCatalogue {
                 OperationKind.of(new ToFront(LEAF)),
                 OperationKind.of(new ToBack(STEM)),
                 OperationKind.of(new Restack(LEAF, 1)),
+                OperationKind.of(new Align(THREE, Edge.TOP, AlignTo.EACH_OTHER, Optional.empty(), false)),
+                OperationKind.of(new EvenCentres(THREE, Axis.VERTICAL)),
+                OperationKind.of(new EvenGaps(THREE, Axis.HORIZONTAL)),
+                OperationKind.of(new SetGaps(THREE, Axis.HORIZONTAL, 3.175, Optional.empty())),
+                OperationKind.of(new SetGrid(THREE, 2, 6.35, 6.35)),
+                OperationKind.of(new SpreadAcross(THREE, Axis.HORIZONTAL, 12.7, 200)),
+                OperationKind.of(new SetGap(CLUSTER, Side.LEFT, 12.7, false)),
                 OperationKind.of(new SetFill(LEAF, Paint.solid(new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
@@ -96,6 +126,9 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetSheetSize(SHEET, 215.9, 279.4)),
                 OperationKind.of(new SetMargins(SHEET, 3, 6.35)),
                 OperationKind.of(new SetPaper(SHEET, Optional.of(new Rgba(0xfb, 0xf7, 0xee, 255)))),
+                OperationKind.of(new AddGuide(SHEET, Axis.HORIZONTAL, 25.4)),
+                OperationKind.of(new MoveGuide(SHEET, 0, 50.8)),
+                OperationKind.of(new RemoveGuide(SHEET, 0)),
                 OperationKind.of(new SetTitle("Tide stickers")),
                 OperationKind.of(new RenameSheet(SHEET, "Front")),
                 OperationKind.of(new Together(
@@ -116,6 +149,7 @@ public final class OperationCatalogue {
         Job blank = Job.blank("Sample", LengthUnit.MM, 304.8, 304.8);
         Sheet first = blank.sheets()
                 .getFirst()
+                .withGuides(List.of(new Guide(Axis.VERTICAL, 12.7)))
                 .withElements(List.of(square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster));
         return blank.withSheets(List.of(first, Sheet.of(SPARE, "Spare", 100, 100)));
     }

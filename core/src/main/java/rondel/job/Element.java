@@ -47,6 +47,10 @@ public sealed interface Element permits ShapeElement, PictureElement, TextElemen
         return traits().hidden();
     }
 
+    default boolean pinned() {
+        return traits().pinned();
+    }
+
     default double opacity() {
         return traits().opacity();
     }

@@ -13,10 +13,17 @@ import rondel.words.Refusal;
 /** One document, immutable. Every edit makes a new one that shares what did not change.
  *
  * @param unit what lengths are shown in; geometry is in mm whatever it says
+ * @param linesScale whether lines grow with what is scaled, or keep their width
  * @param media every picture that an element or a paint uses
  * @param nextNumber counts up so that new elements get ids no other ever had */
 public record Job(
-        String title, LengthUnit unit, List<Sheet> sheets, Map<MediaId, Media> media, long nextNumber, Extras extras) {
+        String title,
+        LengthUnit unit,
+        boolean linesScale,
+        List<Sheet> sheets,
+        Map<MediaId, Media> media,
+        long nextNumber,
+        Extras extras) {
 
     public Job {
         sheets = List.copyOf(sheets);
@@ -28,6 +35,7 @@ public record Job(
         return new Job(
                 title,
                 unit,
+                true,
                 List.of(Sheet.of(new SheetId("sheet-1"), "Sheet 1", width, height)),
                 Map.of(),
                 1,
@@ -57,25 +65,29 @@ public record Job(
     }
 
     public Job withTitle(String other) {
-        return new Job(other, unit, sheets, media, nextNumber, extras);
+        return new Job(other, unit, linesScale, sheets, media, nextNumber, extras);
     }
 
     public Job withUnit(LengthUnit other) {
-        return new Job(title, other, sheets, media, nextNumber, extras);
+        return new Job(title, other, linesScale, sheets, media, nextNumber, extras);
     }
 
     public Job withSheets(List<Sheet> other) {
-        return new Job(title, unit, other, media, nextNumber, extras);
+        return new Job(title, unit, linesScale, other, media, nextNumber, extras);
+    }
+
+    public Job withLinesScale(boolean other) {
+        return new Job(title, unit, other, sheets, media, nextNumber, extras);
     }
 
     public Job withNextNumber(long other) {
-        return new Job(title, unit, sheets, media, other, extras);
+        return new Job(title, unit, linesScale, sheets, media, other, extras);
     }
 
     public Job withMedia(Iterable<Media> more) {
         Map<MediaId, Media> all = new LinkedHashMap<>(media);
         more.forEach(m -> all.putIfAbsent(m.id(), m));
-        return all.size() == media.size() ? this : new Job(title, unit, sheets, all, nextNumber, extras);
+        return all.size() == media.size() ? this : new Job(title, unit, linesScale, sheets, all, nextNumber, extras);
     }
 
     public Job withSheet(SheetId id, UnaryOperator<Sheet> change) {

@@ -18,6 +18,7 @@ public record Sheet(
         Optional<Rgba> paper,
         double bleed,
         double safeMargin,
+        List<Guide> guides,
         List<Element> elements,
         Extras extras) {
 
@@ -25,11 +26,12 @@ public record Sheet(
     public static final double LONGEST = 5000;
 
     public Sheet {
+        guides = List.copyOf(guides);
         elements = List.copyOf(elements);
     }
 
     public static Sheet of(SheetId id, String name, double width, double height) {
-        return new Sheet(id, name, width, height, Optional.of(Rgba.WHITE), 0, 0, List.of(), Extras.NONE);
+        return new Sheet(id, name, width, height, Optional.of(Rgba.WHITE), 0, 0, List.of(), List.of(), Extras.NONE);
     }
 
     public Box trim() {
@@ -37,22 +39,26 @@ public record Sheet(
     }
 
     public Sheet withElements(List<Element> other) {
-        return new Sheet(id, name, width, height, paper, bleed, safeMargin, other, extras);
+        return new Sheet(id, name, width, height, paper, bleed, safeMargin, guides, other, extras);
     }
 
     public Sheet withSize(double w, double h) {
-        return new Sheet(id, name, w, h, paper, bleed, safeMargin, elements, extras);
+        return new Sheet(id, name, w, h, paper, bleed, safeMargin, guides, elements, extras);
     }
 
     public Sheet withMargins(double newBleed, double newSafeMargin) {
-        return new Sheet(id, name, width, height, paper, newBleed, newSafeMargin, elements, extras);
+        return new Sheet(id, name, width, height, paper, newBleed, newSafeMargin, guides, elements, extras);
     }
 
     public Sheet withPaper(Optional<Rgba> other) {
-        return new Sheet(id, name, width, height, other, bleed, safeMargin, elements, extras);
+        return new Sheet(id, name, width, height, other, bleed, safeMargin, guides, elements, extras);
+    }
+
+    public Sheet withGuides(List<Guide> other) {
+        return new Sheet(id, name, width, height, paper, bleed, safeMargin, other, elements, extras);
     }
 
     public Sheet withName(String other) {
-        return new Sheet(id, other, width, height, paper, bleed, safeMargin, elements, extras);
+        return new Sheet(id, other, width, height, paper, bleed, safeMargin, guides, elements, extras);
     }
 }

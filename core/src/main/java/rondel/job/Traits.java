@@ -6,7 +6,8 @@ import rondel.geometry.Affine;
  *
  * @param name as the person sees it; empty for one that was never named
  * @param placement from the element's own space to its parent's
- * @param opacity 0 to 1, of the element as a whole */
+ * @param opacity 0 to 1, of the element as a whole
+ * @param pinned keeps its size when what it belongs to is scaled */
 public record Traits(
         ElementId id,
         String name,
@@ -15,41 +16,46 @@ public record Traits(
         boolean locked,
         boolean hidden,
         double opacity,
+        boolean pinned,
         Extras extras) {
 
     /** The id of an element that is not in a job yet; the job gives it one when it is placed. */
     public static final ElementId UNPLACED = new ElementId("");
 
     public static Traits named(String name) {
-        return new Traits(UNPLACED, name, Affine.IDENTITY, Role.PRINT, false, false, 1, Extras.NONE);
+        return new Traits(UNPLACED, name, Affine.IDENTITY, Role.PRINT, false, false, 1, false, Extras.NONE);
     }
 
     public Traits withId(ElementId other) {
-        return new Traits(other, name, placement, role, locked, hidden, opacity, extras);
+        return new Traits(other, name, placement, role, locked, hidden, opacity, pinned, extras);
     }
 
     public Traits withName(String other) {
-        return new Traits(id, other, placement, role, locked, hidden, opacity, extras);
+        return new Traits(id, other, placement, role, locked, hidden, opacity, pinned, extras);
     }
 
     public Traits withPlacement(Affine other) {
-        return new Traits(id, name, other, role, locked, hidden, opacity, extras);
+        return new Traits(id, name, other, role, locked, hidden, opacity, pinned, extras);
     }
 
     public Traits withRole(Role other) {
-        return new Traits(id, name, placement, other, locked, hidden, opacity, extras);
+        return new Traits(id, name, placement, other, locked, hidden, opacity, pinned, extras);
     }
 
     public Traits withLocked(boolean other) {
-        return new Traits(id, name, placement, role, other, hidden, opacity, extras);
+        return new Traits(id, name, placement, role, other, hidden, opacity, pinned, extras);
     }
 
     public Traits withHidden(boolean other) {
-        return new Traits(id, name, placement, role, locked, other, opacity, extras);
+        return new Traits(id, name, placement, role, locked, other, opacity, pinned, extras);
     }
 
     public Traits withOpacity(double other) {
-        return new Traits(id, name, placement, role, locked, hidden, other, extras);
+        return new Traits(id, name, placement, role, locked, hidden, other, pinned, extras);
+    }
+
+    public Traits withPinned(boolean other) {
+        return new Traits(id, name, placement, role, locked, hidden, opacity, other, extras);
     }
 
     /** Moved, sized or turned in the parent's space. */

@@ -19,21 +19,21 @@ import rondel.job.Traits;
 import rondel.units.LengthUnit;
 
 /** Small jobs to try operations on. */
-final class Jobs {
+public final class Jobs {
 
-    static final SheetId SHEET = new SheetId("sheet-1");
+    public static final SheetId SHEET = new SheetId("sheet-1");
 
     private Jobs() {}
 
-    static ElementId id(String value) {
+    public static ElementId id(String value) {
         return new ElementId(value);
     }
 
-    static List<ElementId> ids(String... values) {
+    public static List<ElementId> ids(String... values) {
         return List.of(values).stream().map(ElementId::new).toList();
     }
 
-    static ShapeElement box(String id, double x, double y, double width, double height) {
+    public static ShapeElement box(String id, double x, double y, double width, double height) {
         return new ShapeElement(
                 Traits.named(id).withId(id(id)),
                 Outline.rectangle(new Box(x, y, width, height)),
@@ -42,19 +42,19 @@ final class Jobs {
                 Optional.empty());
     }
 
-    static GroupElement group(String id, Affine placement, Element... children) {
+    public static GroupElement group(String id, Affine placement, Element... children) {
         return GroupElement.of(Traits.named(id).withId(id(id)).withPlacement(placement), List.of(children));
     }
 
-    static Job of(Element... elements) {
+    public static Job of(Element... elements) {
         return Job.blank("Test", LengthUnit.MM, 300, 300).withSheet(SHEET, s -> s.withElements(List.of(elements)));
     }
 
-    static Box boxOf(Job job, String id) {
+    public static Box boxOf(Job job, String id) {
         return Extent.onSheet(job.located(id(id))).orElseThrow();
     }
 
-    static List<String> order(Job job) {
+    public static List<String> order(Job job) {
         return job.sheet(SHEET).elements().stream().map(e -> e.id().value()).toList();
     }
 }

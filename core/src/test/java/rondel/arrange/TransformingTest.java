@@ -8,12 +8,15 @@ import static rondel.arrange.Jobs.boxOf;
 import static rondel.arrange.Jobs.group;
 import static rondel.arrange.Jobs.ids;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
+import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
@@ -155,5 +158,50 @@ class TransformingTest {
         assertThat(new Point(end.x(), end.y()).distanceTo(new Point(start.x(), start.y())))
                 .isLessThan(1e-6);
         assertThat(end.width()).isCloseTo(start.width(), within(1e-6));
+    }
+
+    /** Moves, scales and turns in any order, taken back in the opposite order. */
+    @Test
+    void twoHundredRandomStepsAndTheirInversesComeBack() {
+        Random random = new Random(11);
+        Job start = Jobs.of(
+                Jobs.group("g", Affine.rotate(17), Jobs.box("a", 30, 40, 25, 10), Jobs.box("b", 70, 20, 12, 30)),
+                Jobs.box("c", 120, 90, 40, 15));
+        Job job = start;
+        Deque<Operation> back = new ArrayDeque<>();
+        for (int i = 0; i < 200; i++) {
+            List<ElementId> one = Jobs.ids(List.of("g", "a", "b", "c").get(random.nextInt(4)));
+            Operation step;
+            switch (random.nextInt(3)) {
+                case 0 -> {
+                    double dx = random.nextDouble(-50, 50);
+                    double dy = random.nextDouble(-50, 50);
+                    step = new Move(one, dx, dy);
+                    back.push(new Move(one, -dx, -dy));
+                }
+                case 1 -> {
+                    double factor = random.nextDouble(0.5, 2);
+                    step = new Scale(one, factor, factor, Anchor.CENTRE);
+                    back.push(new Scale(one, 1 / factor, 1 / factor, Anchor.CENTRE));
+                }
+                default -> {
+                    double angle = random.nextDouble(-180, 180);
+                    step = new Rotate(one, angle, Anchor.CENTRE);
+                    back.push(new Rotate(one, -angle, Anchor.CENTRE));
+                }
+            }
+            job = step.apply(job);
+        }
+        while (!back.isEmpty()) {
+            job = back.pop().apply(job);
+        }
+        for (String id : List.of("a", "b", "c")) {
+            Box before = Jobs.boxOf(start, id);
+            Box after = Jobs.boxOf(job, id);
+            assertThat(after.x()).isCloseTo(before.x(), within(1e-6));
+            assertThat(after.y()).isCloseTo(before.y(), within(1e-6));
+            assertThat(after.width()).isCloseTo(before.width(), within(1e-6));
+            assertThat(after.height()).isCloseTo(before.height(), within(1e-6));
+        }
     }
 }

@@ -11,12 +11,12 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
-import rondel.arrange.Gaps;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Extent;
+import rondel.spacing.Gaps;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
 

@@ -9,7 +9,6 @@ import javafx.scene.Group;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
-import rondel.arrange.Gaps;
 import rondel.desktop.app.Desk;
 import rondel.desktop.model.SelectionBox;
 import rondel.geometry.Affine;
@@ -21,6 +20,7 @@ import rondel.job.Extent;
 import rondel.job.Located;
 import rondel.job.SheetId;
 import rondel.paint.PaintedExtent;
+import rondel.spacing.Gaps;
 import rondel.words.Words;
 
 /** The sheet in the middle of the window: paper, artwork, what is selected, rulers. */

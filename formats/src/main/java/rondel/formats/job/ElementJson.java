@@ -38,6 +38,7 @@ final class ElementJson {
             "locked",
             "hidden",
             "opacity",
+            "pinned",
             "outline",
             "rule",
             "fill",
@@ -113,6 +114,9 @@ final class ElementJson {
         if (e.hidden()) {
             o.put("hidden", true);
         }
+        if (e.pinned()) {
+            o.put("pinned", true);
+        }
         if (e.opacity() != 1) {
             o.put("opacity", e.opacity());
         }
@@ -151,6 +155,7 @@ final class ElementJson {
                 f.flag("locked", false),
                 f.flag("hidden", false),
                 f.number("opacity", 1),
+                f.flag("pinned", false),
                 f.extras(KNOWN));
         return switch (f.text("kind")) {
             case "shape" ->

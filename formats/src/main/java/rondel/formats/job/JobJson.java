@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import rondel.geometry.Axis;
+import rondel.job.Guide;
 import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.MediaId;
@@ -20,9 +22,10 @@ import rondel.units.LengthUnit;
 /** A job, without the bytes of its pictures, as the {@code job.json} of a job file. The schema is docs/job.schema.json. */
 final class JobJson {
 
-    private static final Set<String> JOB = Set.of("format", "title", "unit", "sheets", "media", "next_number");
+    private static final Set<String> JOB =
+            Set.of("format", "title", "unit", "lines_scale", "sheets", "media", "next_number");
     private static final Set<String> SHEET =
-            Set.of("id", "name", "width_mm", "height_mm", "paper", "bleed_mm", "safe_margin_mm", "elements");
+            Set.of("id", "name", "width_mm", "height_mm", "paper", "bleed_mm", "safe_margin_mm", "guides", "elements");
 
     private JobJson() {}
 
@@ -31,6 +34,9 @@ final class JobJson {
         o.put("format", JobFormat.VERSION);
         o.put("title", job.title());
         o.put("unit", job.unit().symbol());
+        if (!job.linesScale()) {
+            o.put("lines_scale", false);
+        }
         o.put("next_number", job.nextNumber());
         ArrayNode sheets = o.putArray("sheets");
         job.sheets().forEach(s -> sheets.add(sheet(s)));
@@ -58,6 +64,12 @@ final class JobJson {
         o.put("width_mm", s.width()).put("height_mm", s.height());
         s.paper().ifPresent(c -> o.set("paper", PaintJson.colour(c)));
         o.put("bleed_mm", s.bleed()).put("safe_margin_mm", s.safeMargin());
+        if (!s.guides().isEmpty()) {
+            ArrayNode guides = o.putArray("guides");
+            s.guides().forEach(g -> guides.addObject()
+                    .put("across", Enums.word(g.across()))
+                    .put("at_mm", g.at()));
+        }
         ArrayNode elements = o.putArray("elements");
         s.elements().forEach(e -> elements.add(ElementJson.write(e)));
         ExtrasJson.write(o, s.extras());
@@ -73,7 +85,23 @@ final class JobJson {
             throw new BadJson("sheets", "empty");
         }
         LengthUnit unit = LengthUnit.ofSymbol(f.text("unit")).orElseThrow(() -> new BadJson("unit", f.text("unit")));
-        return new Job(f.text("title"), unit, sheets, media, (long) f.number("next_number", 1), f.extras(JOB));
+        return new Job(
+                f.text("title"),
+                unit,
+                f.flag("lines_scale", true),
+                sheets,
+                media,
+                (long) f.number("next_number", 1),
+                f.extras(JOB));
+    }
+
+    private static List<Guide> guides(JsonFields f) {
+        List<Guide> guides = new ArrayList<>();
+        f.listOrEmpty("guides").forEach(n -> {
+            JsonFields g = new JsonFields(n);
+            guides.add(new Guide(g.choice("across", Axis.class), g.number("at_mm")));
+        });
+        return guides;
     }
 
     private static Sheet readSheet(JsonFields f) {
@@ -91,6 +119,7 @@ final class JobJson {
                 paper,
                 f.number("bleed_mm", 0),
                 f.number("safe_margin_mm", 0),
+                guides(f),
                 ElementJson.readAll(f.listOrEmpty("elements")),
                 f.extras(SHEET));
     }

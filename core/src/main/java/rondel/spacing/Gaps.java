@@ -1,4 +1,4 @@
-package rondel.arrange;
+package rondel.spacing;
 
 import java.util.List;
 import java.util.Optional;
@@ -42,6 +42,15 @@ public record Gaps(Gap left, Gap right, Gap above, Gap below) {
                                 .min(java.util.Comparator.comparingDouble(Box::y)),
                         sheet,
                         false));
+    }
+
+    public Gap on(Side side) {
+        return switch (side) {
+            case LEFT -> left;
+            case RIGHT -> right;
+            case ABOVE -> above;
+            case BELOW -> below;
+        };
     }
 
     public List<Gap> all() {

@@ -1,4 +1,4 @@
-package rondel.arrange;
+package rondel.spacing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
