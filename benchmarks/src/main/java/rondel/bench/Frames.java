@@ -13,6 +13,7 @@ import java.util.function.IntConsumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.event.EventType;
+import javafx.geometry.Point2D;
 import javafx.scene.Scene;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -123,15 +124,16 @@ final class Frames {
         return file;
     }
 
-    private void fire(EventType<MouseEvent> type, Point p) {
+    private void fire(EventType<MouseEvent> type, Point onSheet) {
+        Point2D p = window.sheet().localToScene(onSheet.x(), onSheet.y());
         boolean down = type != MouseEvent.MOUSE_RELEASED;
         window.sheet()
                 .fireEvent(new MouseEvent(
                         type,
-                        p.x(),
-                        p.y(),
-                        p.x(),
-                        p.y(),
+                        p.getX(),
+                        p.getY(),
+                        p.getX(),
+                        p.getY(),
                         MouseButton.PRIMARY,
                         1,
                         false,

@@ -63,6 +63,7 @@ import rondel.spacing.AlignTo;
 import rondel.spacing.Edge;
 import rondel.spacing.EvenCentres;
 import rondel.spacing.EvenGaps;
+import rondel.spacing.SetEdgeGap;
 import rondel.spacing.SetGap;
 import rondel.spacing.SetGaps;
 import rondel.spacing.SetGrid;
@@ -118,6 +119,7 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetGaps(THREE, Axis.HORIZONTAL, 3.175, Optional.empty())),
                 OperationKind.of(new SetGrid(THREE, 2, 6.35, 6.35)),
                 OperationKind.of(new SpreadAcross(THREE, Axis.HORIZONTAL, 12.7, 200)),
+                OperationKind.of(new SetEdgeGap(LEAF, Side.BELOW, 25.4)),
                 OperationKind.of(new SetGap(CLUSTER, Side.LEFT, 12.7, false)),
                 OperationKind.of(new SetFill(LEAF, Paint.solid(new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),

@@ -34,7 +34,7 @@ class WordsTest {
                 String source = Files.readString(file);
                 collect(DIRECT, "", source, missing);
                 collect(FINDING, "finding.", source, missing);
-                if (file.endsWith("Commands.java")) {
+                if (file.toString().endsWith("Commands.java")) {
                     collect(COMMAND, "command.", source, missing);
                 }
             }

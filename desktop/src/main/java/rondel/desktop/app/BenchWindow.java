@@ -42,7 +42,7 @@ public final class BenchWindow extends StackPane {
         progress = new Progress(desk.workers(), desk.notices());
         actions = new JobActions(desk, choices, questions, reader, progress);
         sheet = new SheetView(desk);
-        commands = new Commands(desk, sheet, actions);
+        commands = new Commands(desk, sheet, actions, questions);
         Carrying carrying = new Carrying();
         shelf = new ShelfView(desk, reader, carrying);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
@@ -51,7 +51,7 @@ public final class BenchWindow extends StackPane {
         BorderPane all = new BorderPane(sheet);
         all.setTop(new TopBar(desk, commands));
         all.setLeft(shelf);
-        all.setRight(new MeasureView(desk));
+        all.setRight(new MeasureView(desk, commands));
         all.setBottom(new VBox(new StackView(desk), status));
         Pane above = new Pane(carried);
         above.setMouseTransparent(true);

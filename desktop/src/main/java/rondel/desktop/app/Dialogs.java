@@ -8,10 +8,15 @@ import javafx.scene.control.ButtonType;
 import javafx.stage.Window;
 import rondel.desktop.dialog.ExportDialog;
 import rondel.desktop.dialog.FormDialog;
+import rondel.desktop.dialog.GuideDialog;
 import rondel.desktop.dialog.NewJobDialog;
 import rondel.desktop.dialog.SheetDialog;
+import rondel.desktop.dialog.SpacingDialog;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
+import rondel.desktop.space.SpacingForm;
+import rondel.geometry.Box;
 import rondel.job.Job;
 import rondel.units.LengthUnit;
 import rondel.words.Refusal;
@@ -55,6 +60,16 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     public Optional<SheetForm> sheet(SheetForm now, LengthUnit unit) {
         return answered(
                 () -> new SheetDialog(now, unit).ask(owner.get(), Words.of("sheet.heading"), Words.of("sheet.change")));
+    }
+
+    @Override
+    public Optional<SpacingForm> spacing(int count, Box box, LengthUnit unit) {
+        return answered(() -> new SpacingDialog(count, box, unit).ask(owner.get()));
+    }
+
+    @Override
+    public Optional<GuideForm> guide(LengthUnit unit) {
+        return answered(() -> new GuideDialog(unit).ask(owner.get()));
     }
 
     @Override

@@ -2,7 +2,10 @@ package rondel.desktop.app;
 
 import java.util.Optional;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
+import rondel.desktop.space.SpacingForm;
+import rondel.geometry.Box;
 import rondel.job.Job;
 import rondel.units.LengthUnit;
 
@@ -22,6 +25,14 @@ public interface Questions {
 
     /** What a further sheet should be like. */
     Optional<SheetForm> newSheet(SheetForm suggested, LengthUnit unit);
+
+    /** How several things should be spaced out.
+     *
+     * @param box around them */
+    Optional<SpacingForm> spacing(int count, Box box, LengthUnit unit);
+
+    /** Where a guide should lie. */
+    Optional<GuideForm> guide(LengthUnit unit);
 
     /** What the sheet should become. */
     Optional<SheetForm> sheet(SheetForm now, LengthUnit unit);

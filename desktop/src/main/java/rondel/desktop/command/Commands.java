@@ -20,6 +20,7 @@ import rondel.arrange.ToFront;
 import rondel.arrange.Ungroup;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.JobActions;
+import rondel.desktop.app.Questions;
 import rondel.desktop.model.Bench;
 import rondel.desktop.sheet.SheetView;
 import rondel.geometry.Anchor;
@@ -38,7 +39,7 @@ public final class Commands {
     private final Desk desk;
     private final Bench bench;
 
-    public Commands(Desk desk, SheetView sheet, JobActions files) {
+    public Commands(Desk desk, SheetView sheet, JobActions files, Questions questions) {
         this.desk = desk;
         this.bench = desk.bench();
         add("new", "Shortcut+N", always(), files::newJob);
@@ -52,6 +53,8 @@ public final class Commands {
         edits();
         arranging();
         sheets(files);
+        new SelectCommands(this, desk).add();
+        new SpacingCommands(this, desk, questions).add();
         add("fit", "Shortcut+0", always(), sheet::fit);
         add("trueSize", "Shortcut+1", always(), sheet::trueSize);
         add("zoomIn", "Shortcut+Equals", always(), () -> sheet.zoom(1.25));
@@ -159,6 +162,10 @@ public final class Commands {
 
     private void operation(String id, String keys, Function<List<ElementId>, Operation> make) {
         add(id, keys, this::anySelected, () -> desk.perform(make.apply(bench.selectedIds())));
+    }
+
+    void put(String id, String keys, BooleanSupplier enabled, Runnable action) {
+        add(id, keys, enabled, action);
     }
 
     private void add(String id, String keys, BooleanSupplier enabled, Runnable action) {

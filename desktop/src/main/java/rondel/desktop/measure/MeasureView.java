@@ -10,6 +10,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
@@ -27,6 +28,7 @@ import rondel.arrange.SetRole;
 import rondel.arrange.SetStroke;
 import rondel.arrange.TurnTo;
 import rondel.desktop.app.Desk;
+import rondel.desktop.command.Commands;
 import rondel.desktop.look.FxColours;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;
@@ -44,7 +46,7 @@ public final class MeasureView extends VBox {
 
     private final Desk desk;
     private final Label empty = new Label(Words.of("measure.empty"));
-    private final VBox fields = new VBox(14);
+    private final VBox fields = new VBox(10);
     private final TextField name = new TextField();
     private final LengthField width;
     private final LengthField height;
@@ -57,9 +59,10 @@ public final class MeasureView extends VBox {
     private final ChoiceBox<Role> role = new ChoiceBox<>();
     private final ColorPicker fill = new ColorPicker();
     private final ColorPicker line = new ColorPicker();
+    private final SpacingSection spacing;
     private boolean showing;
 
-    public MeasureView(Desk desk) {
+    public MeasureView(Desk desk, Commands commands) {
         this.desk = desk;
         getStyleClass().addAll("side", "measure");
         setId("measure");
@@ -72,8 +75,14 @@ public final class MeasureView extends VBox {
         title.getStyleClass().add("side-title");
         empty.getStyleClass().add("empty-state");
         empty.setWrapText(true);
-        fields.getChildren().addAll(named(), sizes(), looks());
-        getChildren().addAll(title, empty, fields);
+        spacing = new SpacingSection(desk, commands);
+        fields.getChildren().addAll(named(), sizes(), spacing, looks());
+        fields.getStyleClass().add("measure-fields");
+        ScrollPane scroll = new ScrollPane(fields);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(title, empty, scroll);
         anchor.chosen().addListener((o, before, now) -> show());
         desk.bench().onChange(this::show);
         show();
@@ -120,6 +129,7 @@ public final class MeasureView extends VBox {
         row(grid, 3, "measure.yShort", y);
         grid.add(anchor, 2, 2, 1, 2);
         row(grid, 4, "measure.turnShort", turn);
+        grid.setVgap(6);
         return grid;
     }
 
@@ -175,6 +185,7 @@ public final class MeasureView extends VBox {
         empty.setManaged(!any);
         fields.setVisible(any);
         fields.setManaged(any);
+        spacing.show(any ? desk.neighbourhood() : Optional.empty());
         name.setText(m.name().orElse(""));
         name.setDisable(m.count() != 1);
         width.show(m.width());

@@ -64,6 +64,10 @@ public final class Bench {
         listeners.add(listener);
     }
 
+    public History history() {
+        return history;
+    }
+
     public Job job() {
         return history.job();
     }

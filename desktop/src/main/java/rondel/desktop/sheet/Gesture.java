@@ -1,9 +1,11 @@
 package rondel.desktop.sheet;
 
+import java.util.List;
 import java.util.Optional;
 import rondel.geometry.Affine;
 import rondel.geometry.Point;
 import rondel.operation.Operation;
+import rondel.snap.Snap;
 
 /** What a drag on the selection does: a map on the sheet while it lasts, an operation when it ends. */
 interface Gesture {
@@ -15,6 +17,11 @@ interface Gesture {
 
     /** How the selection stands with the pointer at a place on the sheet. */
     Affine preview(Point pointer, Keys keys);
+
+    /** What to draw meanwhile, to show what the selection holds to. */
+    default List<Snap.Line> lines(Point pointer, Keys keys) {
+        return List.of();
+    }
 
     /** The edit that makes it so; nothing where the selection stays. */
     Optional<Operation> finish(Point pointer, Keys keys);

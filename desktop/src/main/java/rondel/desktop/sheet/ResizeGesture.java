@@ -6,20 +6,45 @@ import java.util.OptionalDouble;
 import rondel.arrange.Resize;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
+import rondel.geometry.Axis;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.operation.Operation;
+import rondel.snap.Snap;
 
 /** Drags a handle of the selection's box: a corner sizes both sides, in ratio unless that is unlocked or Shift is held; a
  *  side's handle that side alone. With Alt, about the middle. */
-record ResizeGesture(List<ElementId> ids, Extent.TurnedBox box, Anchor handle, boolean ratioLocked) implements Gesture {
+record ResizeGesture(
+        List<ElementId> ids, Extent.TurnedBox box, Anchor handle, boolean ratioLocked, Optional<Snapping> snapping)
+        implements Gesture {
 
     private static final double SMALLEST = 0.01;
 
     private record Size(double width, double height, Anchor anchor) {}
 
-    private Size size(Point pointer, Keys keys) {
+    /** An upright side, or a corner that is free, snaps to what it is dragged near; Control keeps it from that. */
+    private Snap snap(Point pointer, Keys keys) {
+        boolean corner = handle.across() != 0.5 && handle.down() != 0.5;
+        boolean held = corner && ratioLocked != keys.shift();
+        if (snapping.isEmpty() || keys.control() || held || box.degrees() != 0) {
+            return Snap.NONE;
+        }
+        Snap all = snapping.get().at(pointer);
+        List<Snap.Line> lines = all.lines().stream()
+                .filter(l -> l.axis() == Axis.HORIZONTAL ? handle.across() != 0.5 : handle.down() != 0.5)
+                .toList();
+        return new Snap(handle.across() == 0.5 ? 0 : all.dx(), handle.down() == 0.5 ? 0 : all.dy(), lines);
+    }
+
+    @Override
+    public List<Snap.Line> lines(Point pointer, Keys keys) {
+        return snap(pointer, keys).lines();
+    }
+
+    private Size size(Point where, Keys keys) {
+        Snap snap = snap(where, keys);
+        Point pointer = where.plus(snap.dx(), snap.dy());
         Anchor anchor = keys.alt() ? Anchor.CENTRE : handle.opposite();
         Point fixed = box.at(anchor.across(), anchor.down());
         Point upright = Affine.rotate(-box.degrees(), fixed).apply(pointer);

@@ -5,7 +5,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
@@ -16,11 +15,8 @@ import rondel.geometry.Anchor;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Extent;
-import rondel.spacing.Gaps;
-import rondel.units.LengthFormat;
-import rondel.units.LengthUnit;
 
-/** What is drawn over the artwork for the selection: its box, the handles, and the gaps around it. */
+/** What is drawn over the artwork for the selection: its box and the handles. */
 final class SelectionOverlay extends Pane {
 
     private static final double HANDLE = 8;
@@ -33,8 +29,6 @@ final class SelectionOverlay extends Pane {
     private final Line stem = new Line();
     private final Circle turnKnob = new Circle(5.5);
     private final List<Polygon> members = new ArrayList<>();
-    private final List<Line> gapLines = new ArrayList<>();
-    private final List<Label> gapLabels = new ArrayList<>();
     private final Rectangle catching = new Rectangle();
 
     SelectionOverlay() {
@@ -44,17 +38,7 @@ final class SelectionOverlay extends Pane {
         turnKnob.getStyleClass().add("turn-knob");
         catching.getStyleClass().add("catching-box");
         catching.setVisible(false);
-        for (int i = 0; i < 4; i++) {
-            Line line = new Line();
-            line.getStyleClass().add("gap-line");
-            gapLines.add(line);
-            Label label = new Label();
-            label.getStyleClass().add("gap-label");
-            gapLabels.add(label);
-        }
-        getChildren().addAll(gapLines);
         getChildren().addAll(frame, stem, turnKnob, catching);
-        getChildren().addAll(gapLabels);
         for (Anchor a : Anchor.values()) {
             if (a != Anchor.CENTRE) {
                 Rectangle handle = new Rectangle(HANDLE, HANDLE);
@@ -116,31 +100,6 @@ final class SelectionOverlay extends Pane {
             points[n++] = p.y();
         }
         polygon.getPoints().setAll(points);
-    }
-
-    void showGaps(Optional<Gaps> gaps, Viewport viewport, LengthUnit unit) {
-        for (int i = 0; i < 4; i++) {
-            Line line = gapLines.get(i);
-            Label label = gapLabels.get(i);
-            boolean visible = gaps.isPresent() && gaps.get().all().get(i).distance() > 0;
-            line.setVisible(visible);
-            label.setVisible(visible);
-            if (visible) {
-                Gaps.Gap gap = gaps.get().all().get(i);
-                Point a = viewport.toScreen(gap.from());
-                Point b = viewport.toScreen(gap.to());
-                line.setStartX(Math.rint(a.x()) + 0.5);
-                line.setStartY(Math.rint(a.y()) + 0.5);
-                line.setEndX(Math.rint(b.x()) + 0.5);
-                line.setEndY(Math.rint(b.y()) + 0.5);
-                label.setText(LengthFormat.number(gap.distance(), unit));
-                label.applyCss();
-                label.autosize();
-                label.relocate(
-                        Math.rint((a.x() + b.x()) / 2 - label.getWidth() / 2),
-                        Math.rint((a.y() + b.y()) / 2 - label.getHeight() / 2));
-            }
-        }
     }
 
     void showCatching(Optional<Box> box, Viewport viewport) {

@@ -10,6 +10,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import rondel.desktop.app.Desk;
+import rondel.desktop.model.Bench;
 import rondel.desktop.model.SelectionBox;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
@@ -18,6 +19,8 @@ import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.GroupElement;
 import rondel.pick.Picker;
+import rondel.snap.Snapper;
+import rondel.spacing.Neighbourhood;
 
 /** Turns what the mouse does on the sheet into selections, drags and views. */
 final class SheetGestures {
@@ -31,6 +34,7 @@ final class SheetGestures {
         PRESSED,
         DRAGGING,
         CATCHING,
+        GUIDING,
         PANNING
     }
 
@@ -45,7 +49,7 @@ final class SheetGestures {
     private Viewport panFrom;
     private Picker picker;
     private List<?> pickedLevel;
-    private boolean ratioLocked = true;
+    private GuideDrag guide;
 
     SheetGestures(Desk desk, SheetView view) {
         this.desk = desk;
@@ -106,15 +110,24 @@ final class SheetGestures {
         Optional<Extent.TurnedBox> box = SelectionBox.of(desk.bench().selected());
         Optional<Anchor> handle = box.flatMap(b -> view.overlay().handleAt(b, view.viewport(), e.getX(), e.getY()));
         mode = Mode.PRESSED;
+        boolean onHandle = handle.isPresent()
+                || box.isPresent() && view.overlay().isTurnKnob(box.get(), view.viewport(), e.getX(), e.getY());
+        Optional<GuideDrag> dragged =
+                GuideDrag.at(desk.bench().sheet(), view.viewport(), e.getX(), e.getY(), onHandle || hit().isPresent());
+        if (dragged.isPresent()) {
+            guide = dragged.get();
+            mode = Mode.GUIDING;
+            return;
+        }
         if (box.isPresent() && view.overlay().isTurnKnob(box.get(), view.viewport(), e.getX(), e.getY())) {
             gesture = new TurnGesture(desk.bench().selectedIds(), box.get(), pressedSheet);
             return;
         }
         if (handle.isPresent()) {
-            gesture = new ResizeGesture(desk.bench().selectedIds(), box.get(), handle.get(), ratioLocked);
+            gesture = new ResizeGesture(desk.bench().selectedIds(), box.get(), handle.get(), true, snapping());
             return;
         }
-        Optional<ElementId> hit = hit();
+        Optional<ElementId> hit = e.isAltDown() ? beneath() : hit();
         if (hit.isEmpty()) {
             before = e.isShiftDown() ? desk.bench().selection() : Set.of();
             desk.bench().select(before);
@@ -129,7 +142,7 @@ final class SheetGestures {
         if (!desk.bench().selection().contains(hit.get())) {
             desk.bench().select(List.of(hit.get()));
         }
-        gesture = new MoveGesture(desk.bench().selectedIds(), pressedSheet);
+        gesture = new MoveGesture(desk.bench().selectedIds(), pressedSheet, snapping());
     }
 
     private void clicked(MouseEvent e) {
@@ -140,6 +153,31 @@ final class SheetGestures {
 
     private boolean isGroup(ElementId id) {
         return desk.bench().job().located(id).element() instanceof GroupElement;
+    }
+
+    /** What lies under the selected thing at the pointer, round to the front again. */
+    private Optional<ElementId> beneath() {
+        List<ElementId> all = picker().at(pressedSheet, REACH / view.viewport().scale());
+        for (int i = 0; i < all.size(); i++) {
+            if (desk.bench().selection().contains(all.get(i))) {
+                return Optional.of(all.get((i + 1) % all.size()));
+            }
+        }
+        return all.stream().findFirst();
+    }
+
+    /** What a drag of the selection snaps to: everything beside it, and the sheet. */
+    private Optional<Snapping> snapping() {
+        Bench bench = desk.bench();
+        return SelectionBox.upright(bench.selected())
+                .map(box -> Snapping.of(
+                        () -> new Snapper(
+                                Neighbourhood.others(bench.level(), bench.levelToSheet(), bench.selection()).stream()
+                                        .map(Neighbourhood.Neighbour::box)
+                                        .toList(),
+                                bench.sheet()),
+                        box,
+                        view.viewport().scale()));
     }
 
     /** What a click means: a selected thing where one is under it, else the frontmost. */
@@ -163,10 +201,11 @@ final class SheetGestures {
                 if (pressedScreen.distanceTo(new Point(e.getX(), e.getY())) > STILL) {
                     mode = Mode.DRAGGING;
                     view.lift();
-                    view.drag(gesture.preview(pointer, keys(e)));
+                    view.drag(gesture.preview(pointer, keys(e)), gesture.lines(pointer, keys(e)));
                 }
             }
-            case DRAGGING -> view.drag(gesture.preview(pointer, keys(e)));
+            case DRAGGING -> view.drag(gesture.preview(pointer, keys(e)), gesture.lines(pointer, keys(e)));
+            case GUIDING -> view.showGuides(Optional.of(guide.preview(view.viewport(), e.getX(), e.getY())));
             case NOTHING -> {}
         }
     }
@@ -189,6 +228,10 @@ final class SheetGestures {
             case DRAGGING -> {
                 gesture.finish(pointer, keys(e)).ifPresent(desk::perform);
                 view.drop();
+            }
+            case GUIDING -> {
+                view.showGuides(Optional.empty());
+                guide.finish(view.viewport(), e.getX(), e.getY()).ifPresent(desk::perform);
             }
             case PANNING -> view.setCursor(spaceHeld ? Cursor.OPEN_HAND : Cursor.DEFAULT);
             case PRESSED, NOTHING -> {}

@@ -17,10 +17,12 @@ import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
+import rondel.job.Guide;
 import rondel.job.Located;
 import rondel.job.SheetId;
 import rondel.paint.PaintedExtent;
-import rondel.spacing.Gaps;
+import rondel.snap.Snap;
+import rondel.spacing.Neighbourhood;
 import rondel.words.Words;
 
 /** The sheet in the middle of the window: paper, artwork, what is selected, rulers. */
@@ -33,7 +35,10 @@ public final class SheetView extends Region {
     private final SheetPicture picture;
     private final Group ghost = new Group();
     private final ParkedVeil veil = new ParkedVeil();
+    private final GuideLayer guides = new GuideLayer();
     private final SelectionOverlay overlay = new SelectionOverlay();
+    private final SnapLines snapLines = new SnapLines();
+    private final GapReadouts readouts;
     private final Ruler across = new Ruler(Orientation.HORIZONTAL);
     private final Ruler down = new Ruler(Orientation.VERTICAL);
     private Viewport viewport = new Viewport(Viewport.TRUE_SIZE, 0, 0);
@@ -41,7 +46,8 @@ public final class SheetView extends Region {
     private Affine moved = Affine.IDENTITY;
     private Optional<Extent.TurnedBox> selectionBox = Optional.empty();
     private List<Extent.TurnedBox> memberBoxes = List.of();
-    private Optional<Gaps> gaps = Optional.empty();
+    private Optional<Neighbourhood> neighbourhood = Optional.empty();
+    private Optional<List<Guide>> draggedGuides = Optional.empty();
     private boolean dragging;
     private Runnable onLook = () -> {};
 
@@ -55,7 +61,8 @@ public final class SheetView extends Region {
         setFocusTraversable(true);
         ghost.setManaged(false);
         ghost.setMouseTransparent(true);
-        getChildren().addAll(paper, picture, ghost, veil, overlay, across, down);
+        readouts = new GapReadouts(desk);
+        getChildren().addAll(paper, picture, ghost, veil, guides, overlay, snapLines, readouts, across, down);
         setMinSize(0, 0);
         Rectangle clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
@@ -175,8 +182,9 @@ public final class SheetView extends Region {
     }
 
     /** Shows the lifted selection elsewhere; only pixels that exist already are moved. */
-    void drag(Affine to) {
+    void drag(Affine to, List<Snap.Line> held) {
         moved = to;
+        snapLines.show(held, viewport);
         placeGhost();
         refreshOverlay();
     }
@@ -184,6 +192,7 @@ public final class SheetView extends Region {
     /** Lets the selection down; its picture stays until the sheet is painted with it. */
     void drop() {
         dragging = false;
+        snapLines.show(List.of(), viewport);
         picture.show(scene());
         picture.whenSharp(() -> {
             if (!dragging) {
@@ -201,7 +210,7 @@ public final class SheetView extends Region {
 
     @Override
     protected void layoutChildren() {
-        for (Region layer : List.of(paper, picture, veil, overlay)) {
+        for (Region layer : List.of(paper, picture, veil, guides, overlay, snapLines, readouts)) {
             layer.resizeRelocate(0, 0, getWidth(), getHeight());
         }
         across.resizeRelocate(0, 0, getWidth(), Ruler.THICKNESS);
@@ -218,6 +227,7 @@ public final class SheetView extends Region {
     private void refresh() {
         paper.show(desk.bench().sheet(), viewport);
         veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());
+        showGuides();
         across.show(viewport, desk.bench().job().unit(), getWidth());
         down.show(viewport, desk.bench().job().unit(), getHeight());
         placeGhost();
@@ -229,31 +239,31 @@ public final class SheetView extends Region {
         List<Located> selected = desk.bench().selected();
         selectionBox = SelectionBox.of(selected);
         memberBoxes = selected.size() > 1 && selected.size() <= 200 ? members(selected) : List.of();
-        gaps = gaps(selected);
+        neighbourhood = desk.neighbourhood();
     }
 
     private void refreshOverlay() {
         overlay.show(selectionBox, moved, viewport);
         overlay.showMembers(memberBoxes, moved, viewport);
-        overlay.showGaps(
-                dragging ? Optional.empty() : gaps, viewport, desk.bench().job().unit());
+        readouts.show(
+                dragging ? Optional.empty() : neighbourhood,
+                viewport,
+                desk.bench().job().unit());
+    }
+
+    /** Shows guides as they are while one is dragged; the sheet's own where nothing is named. */
+    void showGuides(Optional<List<Guide>> dragged) {
+        draggedGuides = dragged;
+        showGuides();
+    }
+
+    private void showGuides() {
+        guides.show(draggedGuides.orElse(desk.bench().sheet().guides()), viewport, getWidth(), getHeight());
     }
 
     private static List<Extent.TurnedBox> members(List<Located> selected) {
         return selected.stream()
                 .flatMap(l -> SelectionBox.of(List.of(l)).stream())
                 .toList();
-    }
-
-    private Optional<Gaps> gaps(List<Located> selected) {
-        return SelectionBox.upright(selected).map(box -> {
-            Set<ElementId> own = desk.bench().selection();
-            Affine toSheet = desk.bench().levelToSheet();
-            List<Box> others = desk.bench().level().stream()
-                    .filter(e -> !own.contains(e.id()) && !e.hidden())
-                    .flatMap(e -> Extent.of(e, toSheet).stream())
-                    .toList();
-            return Gaps.of(box, others, desk.bench().sheet().trim());
-        });
     }
 }

@@ -5,16 +5,21 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.UnaryOperator;
+import javafx.event.EventType;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.model.Bench;
+import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
+import rondel.desktop.space.SpacingForm;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.fonts.ShippedFonts;
@@ -44,6 +49,8 @@ abstract class BenchFixture extends ApplicationTest {
         Path export;
         Optional<UnaryOperator<SheetForm>> sheet = Optional.empty();
         boolean recover = true;
+        Optional<SpacingForm> spacing = Optional.empty();
+        Optional<GuideForm> guide = Optional.empty();
         ExportChoice choice = new ExportChoice(ExportFormat.PDF, false, 150, false);
 
         @Override
@@ -84,6 +91,16 @@ abstract class BenchFixture extends ApplicationTest {
         @Override
         public Optional<SheetForm> sheet(SheetForm now, LengthUnit unit) {
             return sheet.map(change -> change.apply(now));
+        }
+
+        @Override
+        public Optional<SpacingForm> spacing(int count, Box box, LengthUnit unit) {
+            return spacing;
+        }
+
+        @Override
+        public Optional<GuideForm> guide(LengthUnit unit) {
+            return guide;
         }
 
         @Override
@@ -154,6 +171,49 @@ abstract class BenchFixture extends ApplicationTest {
     protected javafx.geometry.Point2D screen(Point mm) {
         Point p = window.sheet().viewport().toScreen(mm);
         return window.sheet().localToScreen(p.x(), p.y());
+    }
+
+    /** A drag over the sheet with keys held: the Headless robot's mouse does not tell of them. */
+    protected void dragHolding(KeyCode held, Point from, Point... to) {
+        onFx(() -> {
+            mouse(MouseEvent.MOUSE_PRESSED, from, held);
+            for (Point p : to) {
+                mouse(MouseEvent.MOUSE_DRAGGED, p, held);
+            }
+            Point last = to.length == 0 ? from : to[to.length - 1];
+            mouse(MouseEvent.MOUSE_RELEASED, last, held);
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected void clickHolding(KeyCode held, Point at) {
+        dragHolding(held, at);
+    }
+
+    private void mouse(EventType<MouseEvent> type, Point mm, KeyCode held) {
+        Point local = window.sheet().viewport().toScreen(mm);
+        javafx.geometry.Point2D p = window.sheet().localToScene(local.x(), local.y());
+        boolean down = type != MouseEvent.MOUSE_RELEASED;
+        MouseEvent event = new MouseEvent(
+                type,
+                p.getX(),
+                p.getY(),
+                p.getX(),
+                p.getY(),
+                MouseButton.PRIMARY,
+                1,
+                held == KeyCode.SHIFT,
+                held == KeyCode.CONTROL,
+                held == KeyCode.ALT,
+                false,
+                down,
+                false,
+                false,
+                true,
+                false,
+                type != MouseEvent.MOUSE_DRAGGED,
+                null);
+        window.sheet().fireEvent(event);
     }
 
     protected void type(String field, String text) {

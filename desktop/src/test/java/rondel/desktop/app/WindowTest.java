@@ -95,11 +95,10 @@ class WindowTest extends BenchFixture {
         clickOn(screen(before.centre()));
         assertThat(bench.selection()).containsExactly(whale);
 
-        drag(screen(before.centre()), MouseButton.PRIMARY)
-                .dropTo(screen(before.centre().plus(60, 30)));
+        Point to = before.centre().plus(60, 30);
+        dragHolding(KeyCode.CONTROL, before.centre(), before.centre().plus(9, 9), to);
         calm();
-        assertThat(boxOf(whale).centre().distanceTo(before.centre().plus(60, 30)))
-                .isLessThan(1.5);
+        assertThat(boxOf(whale).centre().distanceTo(to)).isLessThan(1e-3);
 
         Box moved = boxOf(whale);
         drag(screen(new Point(moved.right(), moved.bottom())), MouseButton.PRIMARY)
@@ -171,5 +170,21 @@ class WindowTest extends BenchFixture {
         lookup(".text-field, .toggle-button, .choice-box, .color-picker").queryAll().stream()
                 .filter(n -> n.isVisible() && !n.getStyleClass().contains("arrow-button"))
                 .forEach(n -> assertThat(n.getAccessibleText()).as(n.toString()).isNotBlank());
+    }
+
+    @Test
+    void shiftAddsToTheSelectionAndAltCatchesWhatABoxTouches() throws Exception {
+        dragFromShelf("crab", 60, 60);
+        ElementId crab = only().id();
+        dragFromShelf("starfish", 220, 220);
+        ElementId starfish = only().id();
+        clickHolding(KeyCode.SHIFT, boxOf(crab).centre());
+        assertThat(bench.selection()).containsExactlyInAnyOrder(crab, starfish);
+        clickHolding(KeyCode.SHIFT, boxOf(starfish).centre());
+        assertThat(bench.selection()).containsExactly(crab);
+        onFx(bench::selectNothing);
+        Box box = boxOf(crab);
+        dragHolding(KeyCode.ALT, new Point(box.x() - 8, box.y() - 8), new Point(40, 40), box.centre());
+        assertThat(bench.selection()).containsExactly(crab);
     }
 }

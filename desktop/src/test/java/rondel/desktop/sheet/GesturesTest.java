@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import rondel.catalogue.OperationCatalogue;
 import rondel.geometry.Affine;
@@ -35,12 +36,12 @@ class GesturesTest {
     }
 
     private static ResizeGesture resize(Anchor handle) {
-        return new ResizeGesture(LEAF, BOX, handle, true);
+        return new ResizeGesture(LEAF, BOX, handle, true, Optional.empty());
     }
 
     @Test
     void movingFollowsThePointerAndWithShiftOneAxisOnly() {
-        MoveGesture move = new MoveGesture(LEAF, new Point(15, 15));
+        MoveGesture move = new MoveGesture(LEAF, new Point(15, 15), Optional.empty());
         assertThat(after(move, new Point(18, 11), Gesture.Keys.NONE)).isEqualTo(new Box(13, 6, 20, 20));
         assertThat(after(move, new Point(18, 14), SHIFT)).isEqualTo(new Box(13, 10, 20, 20));
         assertThat(after(move, new Point(16, 25), SHIFT)).isEqualTo(new Box(10, 20, 20, 20));
@@ -81,7 +82,7 @@ class GesturesTest {
     @Test
     void aTurnedThingIsSizedAlongItsOwnSides() {
         Extent.TurnedBox turned = new Extent.TurnedBox(new Point(20, 20), 20, 10, 90);
-        Gesture gesture = new ResizeGesture(LEAF, turned, Anchor.RIGHT, true);
+        Gesture gesture = new ResizeGesture(LEAF, turned, Anchor.RIGHT, true, Optional.empty());
         Affine map = gesture.preview(new Point(20, 40), Gesture.Keys.NONE);
         assertThat(map.apply(20, 30).distanceTo(new Point(20, 40))).isLessThan(1e-9);
         assertThat(map.apply(20, 10).distanceTo(new Point(20, 10))).isLessThan(1e-9);

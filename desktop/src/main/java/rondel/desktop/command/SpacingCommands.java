@@ -1,0 +1,110 @@
+package rondel.desktop.command;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import rondel.desktop.app.Desk;
+import rondel.desktop.app.Questions;
+import rondel.desktop.model.Bench;
+import rondel.desktop.model.SelectionBox;
+import rondel.geometry.Axis;
+import rondel.job.ElementId;
+import rondel.operation.Operation;
+import rondel.operation.Together;
+import rondel.sheets.AddGuide;
+import rondel.sheets.RemoveGuide;
+import rondel.spacing.Align;
+import rondel.spacing.AlignTo;
+import rondel.spacing.Edge;
+import rondel.spacing.EvenCentres;
+import rondel.spacing.EvenGaps;
+import rondel.words.Words;
+
+/** Commands that line things up, space them out and lay guides. */
+final class SpacingCommands {
+
+    private final Commands all;
+    private final Desk desk;
+    private final Bench bench;
+    private final Questions questions;
+
+    SpacingCommands(Commands all, Desk desk, Questions questions) {
+        this.all = all;
+        this.desk = desk;
+        this.bench = desk.bench();
+        this.questions = questions;
+    }
+
+    void add() {
+        align("alignLeft", "Shortcut+Alt+Left", Edge.LEFT);
+        align("alignCentre", "Shortcut+Alt+C", Edge.CENTRE);
+        align("alignRight", "Shortcut+Alt+Right", Edge.RIGHT);
+        align("alignTop", "Shortcut+Alt+Up", Edge.TOP);
+        align("alignMiddle", "Shortcut+Alt+V", Edge.MIDDLE);
+        align("alignBottom", "Shortcut+Alt+Down", Edge.BOTTOM);
+        add("centreAll", "Shortcut+Alt+0", this::anySelected, () -> desk.perform(centred()));
+        add("evenGapsAcross", "Shortcut+Alt+H", atLeast(3), () -> desk.perform(new EvenGaps(ids(), Axis.HORIZONTAL)));
+        add("evenGapsDown", "Shortcut+Alt+J", atLeast(3), () -> desk.perform(new EvenGaps(ids(), Axis.VERTICAL)));
+        add("evenCentresAcross", "", atLeast(3), () -> desk.perform(new EvenCentres(ids(), Axis.HORIZONTAL)));
+        add("evenCentresDown", "", atLeast(3), () -> desk.perform(new EvenCentres(ids(), Axis.VERTICAL)));
+        add("spaceOut", "Shortcut+Alt+S", atLeast(1), this::spaceOut);
+        add("addGuide", "Shortcut+Alt+R", () -> true, this::addGuide);
+        add("clearGuides", "", () -> !bench.sheet().guides().isEmpty(), this::clearGuides);
+    }
+
+    private void add(String id, String keys, BooleanSupplier enabled, Runnable action) {
+        all.put(id, keys, enabled, action);
+    }
+
+    private void align(String id, String keys, Edge edge) {
+        add(id, keys, this::anySelected, () -> desk.perform(aligned(edge)));
+    }
+
+    /** A single thing lines up with the sheet where it can't line up with others. */
+    private Operation aligned(Edge edge) {
+        AlignTo to = desk.spacing().alignTo();
+        boolean alone = ids().size() == 1 && (to == AlignTo.EACH_OTHER || to == AlignTo.KEY);
+        Optional<ElementId> key = to == AlignTo.KEY && !alone ? Optional.of(ids().getLast()) : Optional.empty();
+        return new Align(
+                ids(), edge, alone ? AlignTo.SHEET : to, key, desk.spacing().asOne());
+    }
+
+    private Operation centred() {
+        return new Together(
+                Words.of("command.centreAll"),
+                List.of(
+                        new Align(ids(), Edge.CENTRE, AlignTo.SHEET, Optional.empty(), true),
+                        new Align(ids(), Edge.MIDDLE, AlignTo.SHEET, Optional.empty(), true)));
+    }
+
+    private void spaceOut() {
+        SelectionBox.upright(bench.selected()).ifPresent(box -> questions
+                .spacing(ids().size(), box, bench.job().unit())
+                .ifPresent(form -> desk.perform(form.operation(ids(), box))));
+    }
+
+    private void addGuide() {
+        questions
+                .guide(bench.job().unit())
+                .ifPresent(g -> desk.perform(new AddGuide(bench.sheet().id(), g.axis(), g.at())));
+    }
+
+    private void clearGuides() {
+        List<Operation> steps = bench.sheet().guides().stream()
+                .<Operation>map(g -> new RemoveGuide(bench.sheet().id(), 0))
+                .toList();
+        desk.perform(new Together(Words.of("command.clearGuides"), steps));
+    }
+
+    private List<ElementId> ids() {
+        return bench.selectedIds();
+    }
+
+    private boolean anySelected() {
+        return !bench.selection().isEmpty();
+    }
+
+    private BooleanSupplier atLeast(int count) {
+        return () -> bench.selection().size() >= count;
+    }
+}

@@ -1,0 +1,48 @@
+package rondel.desktop.dialog;
+
+import java.util.Optional;
+import javafx.scene.control.ChoiceBox;
+import javafx.stage.Window;
+import javafx.util.StringConverter;
+import rondel.desktop.sheets.GuideForm;
+import rondel.geometry.Axis;
+import rondel.units.LengthUnit;
+import rondel.words.Words;
+
+/** Asks where a guide should lie. */
+public final class GuideDialog {
+
+    private final LengthUnit unit;
+    private final ChoiceBox<Axis> axis = new ChoiceBox<>();
+    private final LengthInput at = new LengthInput("guide-at");
+
+    public GuideDialog(LengthUnit unit) {
+        this.unit = unit;
+        axis.setId("guide-axis");
+        axis.getItems().setAll(Axis.values());
+        axis.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Axis a) {
+                return a == null ? "" : Words.of("guide." + a.name());
+            }
+
+            @Override
+            public Axis fromString(String text) {
+                throw new IllegalStateException(text);
+            }
+        });
+        axis.setValue(Axis.HORIZONTAL);
+        at.show(unit.toMm(1), unit);
+    }
+
+    /** Shows it and waits.
+     *
+     * @throws rondel.words.Refusal if what was typed is no length */
+    public Optional<GuideForm> ask(Window owner) {
+        boolean on = new FormDialog()
+                .row("guide.direction", axis)
+                .row("guide.at", at)
+                .ask(owner, Words.of("guide.heading"), Words.of("guide.add"));
+        return on ? Optional.of(new GuideForm(axis.getValue(), at.mm(unit))) : Optional.empty();
+    }
+}

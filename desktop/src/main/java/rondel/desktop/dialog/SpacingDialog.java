@@ -1,0 +1,59 @@
+package rondel.desktop.dialog;
+
+import java.util.Optional;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Spinner;
+import javafx.stage.Window;
+import rondel.desktop.space.SpacingForm;
+import rondel.desktop.space.SpacingForm.Way;
+import rondel.geometry.Box;
+import rondel.units.LengthUnit;
+import rondel.words.Words;
+
+/** Asks how things should be spaced out, and by how much. */
+public final class SpacingDialog {
+
+    private final LengthUnit unit;
+    private final ChoiceBox<Way> way = new ChoiceBox<>();
+    private final LengthInput gap = new LengthInput("space-gap");
+    private final LengthInput rowGap = new LengthInput("space-row-gap");
+    private final LengthInput length = new LengthInput("space-length");
+    private final Spinner<Integer> columns;
+
+    /** @param count how many things there are
+     *  @param box around them */
+    public SpacingDialog(int count, Box box, LengthUnit unit) {
+        this.unit = unit;
+        way.setId("space-way");
+        way.getItems().setAll(Way.values());
+        way.setValue(Way.ROW);
+        gap.show(unit.coarseNudge(), unit);
+        rowGap.show(unit.coarseNudge(), unit);
+        columns = new Spinner<>(1, Math.max(1, count), (int) Math.ceil(Math.sqrt(count)));
+        columns.setId("space-columns");
+        columns.setEditable(true);
+        length.show(box.width(), unit);
+        way.setOnAction(e -> length.show(way.getValue() == Way.DOWN ? box.height() : box.width(), unit));
+        gap.disableProperty().bind(way.valueProperty().map(w -> w == Way.ACROSS || w == Way.DOWN));
+        rowGap.disableProperty().bind(way.valueProperty().map(w -> w != Way.GRID));
+        columns.disableProperty().bind(way.valueProperty().map(w -> w != Way.GRID));
+        length.disableProperty().bind(way.valueProperty().map(w -> w != Way.ACROSS && w != Way.DOWN));
+    }
+
+    /** Shows it and waits.
+     *
+     * @throws rondel.words.Refusal if something that was typed is no length */
+    public Optional<SpacingForm> ask(Window owner) {
+        boolean on = new FormDialog()
+                .row("space.way", way)
+                .row("space.gap", gap)
+                .row("space.columns", columns)
+                .row("space.rowGap", rowGap)
+                .row("space.length", length)
+                .ask(owner, Words.of("space.heading"), Words.of("space.go"));
+        return on
+                ? Optional.of(new SpacingForm(
+                        way.getValue(), gap.mm(unit), rowGap.mm(unit), columns.getValue(), length.mm(unit)))
+                : Optional.empty();
+    }
+}
