@@ -94,6 +94,10 @@ final class Frames {
 
     private void drag() {
         bench.select(bench.level().subList(1000, 1050).stream().map(Element::id).toList());
+        calm(this::dragSelected);
+    }
+
+    private void dragSelected() {
         Box box = Extent.onSheet(bench.selected().getFirst()).orElseThrow();
         Point start = window.sheet().viewport().toScreen(box.centre());
         fire(MouseEvent.MOUSE_PRESSED, start);

@@ -41,6 +41,7 @@ final class StartUp {
                 "--add-modules",
                 "javafx.controls",
                 "-XX:+UseSerialGC",
+                "-XX:PretenureSizeThreshold=1m",
                 "-Xlog:disable",
                 "-Dglass.platform=Headless",
                 "-Dprism.order=sw",

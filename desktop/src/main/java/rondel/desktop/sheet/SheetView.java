@@ -9,6 +9,7 @@ import javafx.scene.Group;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.transform.Translate;
 import rondel.desktop.app.Desk;
 import rondel.desktop.model.SelectionBox;
 import rondel.geometry.Affine;
@@ -44,6 +45,7 @@ public final class SheetView extends Region {
     private Viewport viewport = new Viewport(Viewport.TRUE_SIZE, 0, 0);
     private Optional<SheetId> fitted = Optional.empty();
     private Affine moved = Affine.IDENTITY;
+    private Affine ghostToSheet = Affine.IDENTITY;
     private Optional<Extent.TurnedBox> selectionBox = Optional.empty();
     private List<Extent.TurnedBox> memberBoxes = List.of();
     private Optional<Neighbourhood> neighbourhood = Optional.empty();
@@ -165,16 +167,9 @@ public final class SheetView extends Region {
         double scale = at.scale() * Math.min(1, 3000 / longest);
         desk.workers().paint(() -> ScenePainting.elements(whole, lifted, area.get(), scale, desk.pictures()), image -> {
             if (dragging) {
-                ImageView view = new ImageView(image);
-                view.getTransforms()
-                        .setAll(new javafx.scene.transform.Affine(
-                                1 / scale,
-                                0,
-                                area.get().x(),
-                                0,
-                                1 / scale,
-                                area.get().y()));
-                ghost.getChildren().setAll(view);
+                ghostToSheet = new Affine(
+                        1 / scale, 0, 0, 1 / scale, area.get().x(), area.get().y());
+                ghost.getChildren().setAll(new ImageView(image));
                 picture.show(whole.leavingOut(ids));
                 placeGhost();
             }
@@ -203,9 +198,15 @@ public final class SheetView extends Region {
         refreshOverlay();
     }
 
+    /** A ghost that is only moved stands on whole pixels, where it is copied and not resampled. */
     private void placeGhost() {
-        Affine a = viewport.toScreen().times(moved);
-        ghost.getTransforms().setAll(new javafx.scene.transform.Affine(a.a(), a.c(), a.e(), a.b(), a.d(), a.f()));
+        Affine a = viewport.toScreen().times(moved).times(ghostToSheet);
+        boolean onlyMoved = Math.abs(a.a() - 1) + Math.abs(a.b()) + Math.abs(a.c()) + Math.abs(a.d() - 1) < 1e-9;
+        ghost.getTransforms()
+                .setAll(
+                        onlyMoved
+                                ? new Translate(Math.rint(a.e()), Math.rint(a.f()))
+                                : new javafx.scene.transform.Affine(a.a(), a.c(), a.e(), a.b(), a.d(), a.f()));
     }
 
     @Override
@@ -244,7 +245,7 @@ public final class SheetView extends Region {
 
     private void refreshOverlay() {
         overlay.show(selectionBox, moved, viewport);
-        overlay.showMembers(memberBoxes, moved, viewport);
+        overlay.showMembers(dragging ? List.of() : memberBoxes, moved, viewport);
         readouts.show(
                 dragging ? Optional.empty() : neighbourhood,
                 viewport,
