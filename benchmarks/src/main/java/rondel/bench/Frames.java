@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
@@ -84,7 +85,13 @@ final class Frames {
                 new ArtworkReader(new ShippedFonts()));
         stage.setScene(new Scene(window, 1280, 800));
         stage.show();
-        calm(() -> measure(i -> {}, () -> measure(this::pan, () -> calm(this::drag))));
+        calm(() -> measure(i -> {}, idle -> {
+            series.add(idle);
+            measure(this::pan, panned -> {
+                series.add(panned);
+                calm(this::drag);
+            });
+        }));
     }
 
     private void pan(int frame) {
@@ -92,25 +99,32 @@ final class Frames {
         window.sheet().look(v.panned(frame % 120 < 60 ? 6 : -6, frame % 80 < 40 ? 4 : -4));
     }
 
+    /** The first drag lets the JDK compile what a drag needs; the second is measured. */
     private void drag() {
         bench.select(bench.level().subList(1000, 1050).stream().map(Element::id).toList());
-        calm(this::dragSelected);
+        calm(() -> dragSelected(times -> calm(() -> dragSelected(measured -> {
+            series.add(measured);
+            calm(() -> picture(done::countDown));
+        }))));
     }
 
-    private void dragSelected() {
+    private void dragSelected(Consumer<double[]> then) {
         Box box = Extent.onSheet(bench.selected().getFirst()).orElseThrow();
         Point start = window.sheet().viewport().toScreen(box.centre());
         fire(MouseEvent.MOUSE_PRESSED, start);
-        measure(i -> fire(MouseEvent.MOUSE_DRAGGED, start.plus(10 + 2 * (i % 60), 5 + i % 40)), () -> {
-            fire(MouseEvent.MOUSE_RELEASED, start.plus(10, 5));
-            calm(() -> picture(done::countDown));
+        measure(i -> fire(MouseEvent.MOUSE_DRAGGED, start.plus(10 + 2 * (i % 60), 5 + i % 40)), times -> {
+            fire(MouseEvent.MOUSE_RELEASED, start);
+            then.accept(times);
         });
     }
 
     /** Places a large photograph and goes on measuring until it is sharp on the sheet. */
     private void picture(Runnable then) {
         window.actions().place(List.of(photograph), Optional.empty());
-        measure(i -> {}, () -> calm(then));
+        measure(i -> {}, times -> {
+            series.add(times);
+            calm(then);
+        });
     }
 
     /** 8660 x 5774 px of soft colour, as a JPEG file. */
@@ -153,7 +167,7 @@ final class Frames {
                         null));
     }
 
-    private void measure(IntConsumer each, Runnable then) {
+    private void measure(IntConsumer each, Consumer<double[]> then) {
         double[] times = new double[FRAMES];
         new AnimationTimer() {
             private int frame = -1;
@@ -168,8 +182,7 @@ final class Frames {
                 before = at;
                 if (++frame == FRAMES) {
                     stop();
-                    series.add(times);
-                    then.run();
+                    then.accept(times);
                 } else {
                     each.accept(frame);
                 }
