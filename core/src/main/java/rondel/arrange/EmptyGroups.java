@@ -29,7 +29,9 @@ final class EmptyGroups {
 
     private static Set<ElementId> empty(Job job) {
         return job.everything()
-                .filter(e -> e instanceof GroupElement g && g.children().isEmpty())
+                .filter(e -> e instanceof GroupElement g
+                        && g.children().isEmpty()
+                        && g.window().isEmpty())
                 .map(Element::id)
                 .collect(Collectors.toSet());
     }

@@ -11,21 +11,21 @@ import rondel.job.GroupElement;
 import rondel.job.Job;
 
 /** Gives elements ids that are free in a job: their own where it is free, else the next number's. */
-final class Placing {
+public final class Placing {
 
     private final Set<String> taken = new HashSet<>();
     private long next;
 
-    Placing(Job job) {
+    public Placing(Job job) {
         job.everything().forEach(e -> taken.add(e.id().value()));
         next = job.nextNumber();
     }
 
-    long next() {
+    public long next() {
         return next;
     }
 
-    ElementId freshId() {
+    public ElementId freshId() {
         String id;
         do {
             id = "e" + next++;
@@ -34,7 +34,7 @@ final class Placing {
     }
 
     /** The elements, each with an id of its own. */
-    List<Element> keepingFreeIds(List<Element> elements) {
+    public List<Element> keepingFreeIds(List<Element> elements) {
         List<Element> placed = new ArrayList<>(elements.size());
         for (Element e : elements) {
             String own = e.id().value();
@@ -44,7 +44,7 @@ final class Placing {
         return placed;
     }
 
-    List<Element> withFreshIds(List<Element> elements) {
+    public List<Element> withFreshIds(List<Element> elements) {
         return elements.stream().map(e -> within(e, Optional.empty())).toList();
     }
 

@@ -14,6 +14,7 @@ import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.job.Tree;
+import rondel.window.Fitting;
 
 /** Scales elements by a map on the sheet. Pinned things inside them keep their size and turn, and only their centres move;
  *  where the job says that lines keep their width, they do. */
@@ -25,7 +26,8 @@ final class Scaling {
         boolean alone = ids.size() == 1;
         Job scaled = Tree.replace(job, ids, (e, toSheet) -> {
             Affine own = !alone && e.pinned() ? centreMoved(e, toSheet, map) : map;
-            return repinned(Transforming.placed(e, toSheet, own), e, toSheet, toSheet, map);
+            Element pinned = repinned(Transforming.placed(e, toSheet, own), e, toSheet, toSheet, map);
+            return Fitting.fitted(pinned, toSheet);
         });
         return job.linesScale()
                 ? scaled

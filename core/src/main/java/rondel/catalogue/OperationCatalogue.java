@@ -32,20 +32,26 @@ import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.Fit;
 import rondel.job.GroupElement;
 import rondel.job.Guide;
 import rondel.job.Job;
+import rondel.job.Media;
 import rondel.job.Paint;
+import rondel.job.PictureElement;
 import rondel.job.Rgba;
 import rondel.job.Role;
+import rondel.job.Shadow;
 import rondel.job.ShapeElement;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Stroke;
 import rondel.job.Traits;
 import rondel.operation.Together;
+import rondel.shadow.SetShadow;
 import rondel.sheets.AddGuide;
 import rondel.sheets.AddSheet;
 import rondel.sheets.MoveGuide;
@@ -70,6 +76,12 @@ import rondel.spacing.SetGrid;
 import rondel.spacing.Side;
 import rondel.spacing.SpreadAcross;
 import rondel.units.LengthUnit;
+import rondel.window.ClipWith;
+import rondel.window.EmptyWindows;
+import rondel.window.FillWindows;
+import rondel.window.MakeWindows;
+import rondel.window.SetFit;
+import rondel.window.Unclip;
 
 /** Every operation there is. A new one is added here and nowhere else: recipes, the journal and the list that the
  *  command line prints all read from here. */
@@ -84,6 +96,9 @@ public final class OperationCatalogue {
 
     private static final List<ElementId> THREE =
             List.of(new ElementId("leaf"), new ElementId("stem"), new ElementId("cluster"));
+
+    private static final List<ElementId> WINDOW = List.of(new ElementId("window"));
+    private static final Media PICTURE = ExamplePicture.media();
 
     private OperationCatalogue() {}
 
@@ -121,6 +136,14 @@ public final class OperationCatalogue {
                 OperationKind.of(new SpreadAcross(THREE, Axis.HORIZONTAL, 12.7, 200)),
                 OperationKind.of(new SetEdgeGap(LEAF, Side.BELOW, 25.4)),
                 OperationKind.of(new SetGap(CLUSTER, Side.LEFT, 12.7, false)),
+                OperationKind.of(
+                        new ClipWith(List.of(new ElementId("leaf"), new ElementId("stem")), new ElementId("stem"))),
+                OperationKind.of(new Unclip(WINDOW)),
+                OperationKind.of(new MakeWindows(LEAF, Fit.FILL)),
+                OperationKind.of(new FillWindows(WINDOW, List.of(PICTURE))),
+                OperationKind.of(new SetFit(WINDOW, Fit.WHOLE)),
+                OperationKind.of(new EmptyWindows(WINDOW)),
+                OperationKind.of(new SetShadow(LEAF, Optional.of(Shadow.USUAL))),
                 OperationKind.of(new SetFill(LEAF, Paint.solid(new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
@@ -143,7 +166,7 @@ public final class OperationCatalogue {
         return kinds().stream().filter(k -> k.name().equals(name)).findFirst();
     }
 
-    /** The small job that every example can be applied to: a leaf, a stem, and a cluster of two dots. */
+    /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, and a window. */
     public static Job sample() {
         Element cluster = GroupElement.of(
                 Traits.named("Cluster").withId(new ElementId("cluster")),
@@ -152,8 +175,23 @@ public final class OperationCatalogue {
         Sheet first = blank.sheets()
                 .getFirst()
                 .withGuides(List.of(new Guide(Axis.VERTICAL, 12.7)))
-                .withElements(List.of(square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster));
-        return blank.withSheets(List.of(first, Sheet.of(SPARE, "Spare", 100, 100)));
+                .withElements(List.of(square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster, window()));
+        return blank.withMedia(List.of(PICTURE)).withSheets(List.of(first, Sheet.of(SPARE, "Spare", 100, 100)));
+    }
+
+    /** A window with a small picture in it. */
+    private static Element window() {
+        GroupElement empty = new GroupElement(
+                Traits.named("Window").withId(new ElementId("window")),
+                List.of(),
+                Optional.of(new Clip(
+                        Outline.rectangle(new Box(100, 10, 40, 30)),
+                        FillRule.NON_ZERO,
+                        Optional.of(square("window-shape", 100, 10, 30)))),
+                Optional.empty(),
+                Optional.of(Fit.FILL));
+        return empty.withChildren(List.of(new PictureElement(
+                Traits.named("").withId(new ElementId("picture")), PICTURE.id(), new Box(100, 5, 40, 40))));
     }
 
     private static Element square(String id, double x, double y, double side) {

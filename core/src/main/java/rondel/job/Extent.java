@@ -68,6 +68,9 @@ public final class Extent {
                 .flatMap(c -> of(c, own, visibleOnly).stream())
                 .toList();
         Optional<Box> all = Box.around(boxes);
+        if (g.isEmptyWindow()) {
+            return g.clip().flatMap(c -> c.outline().bounds(own));
+        }
         if (g.clip().isEmpty()) {
             return all;
         }

@@ -4,12 +4,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Elements that move as one, back to front. What lies outside the clip, or where the mask is clear, is kept but not shown. */
-public record GroupElement(Traits traits, List<Element> children, Optional<Clip> clip, Optional<Mask> mask)
+/** Elements that move as one, back to front. What lies outside the clip, or where the mask is clear, is kept but not shown.
+ *
+ * @param window for a window, a slot for a picture: how the picture lies in its clip. A window may be empty */
+public record GroupElement(
+        Traits traits, List<Element> children, Optional<Clip> clip, Optional<Mask> mask, Optional<Fit> window)
         implements Element {
 
     public GroupElement {
         children = List.copyOf(children);
+    }
+
+    public GroupElement(Traits traits, List<Element> children, Optional<Clip> clip, Optional<Mask> mask) {
+        this(traits, children, clip, mask, Optional.empty());
     }
 
     public static GroupElement of(Traits traits, List<Element> children) {
@@ -17,12 +24,21 @@ public record GroupElement(Traits traits, List<Element> children, Optional<Clip>
     }
 
     public GroupElement withChildren(List<Element> other) {
-        return new GroupElement(traits, other, clip, mask);
+        return new GroupElement(traits, other, clip, mask, window);
+    }
+
+    public GroupElement withWindow(Fit fit) {
+        return new GroupElement(traits, children, clip, mask, Optional.of(fit));
     }
 
     /** Whether leaving the group would change how its children look. */
     public boolean veiled() {
         return clip.isPresent() || mask.isPresent();
+    }
+
+    /** Whether it is a slot for a picture that holds none yet. */
+    public boolean isEmptyWindow() {
+        return window.isPresent() && children.isEmpty();
     }
 
     /** This group and everything inside it. */
@@ -32,11 +48,11 @@ public record GroupElement(Traits traits, List<Element> children, Optional<Clip>
 
     @Override
     public GroupElement withTraits(Traits other) {
-        return new GroupElement(other, children, clip, mask);
+        return new GroupElement(other, children, clip, mask, window);
     }
 
     @Override
     public String kind() {
-        return "group";
+        return window.isPresent() ? "window" : "group";
     }
 }

@@ -1,5 +1,6 @@
 package rondel.job;
 
+import java.util.Optional;
 import rondel.geometry.Affine;
 
 /** What every element has, whatever its kind.
@@ -17,45 +18,51 @@ public record Traits(
         boolean hidden,
         double opacity,
         boolean pinned,
+        Optional<Shadow> shadow,
         Extras extras) {
 
     /** The id of an element that is not in a job yet; the job gives it one when it is placed. */
     public static final ElementId UNPLACED = new ElementId("");
 
     public static Traits named(String name) {
-        return new Traits(UNPLACED, name, Affine.IDENTITY, Role.PRINT, false, false, 1, false, Extras.NONE);
+        return new Traits(
+                UNPLACED, name, Affine.IDENTITY, Role.PRINT, false, false, 1, false, Optional.empty(), Extras.NONE);
     }
 
     public Traits withId(ElementId other) {
-        return new Traits(other, name, placement, role, locked, hidden, opacity, pinned, extras);
+        return new Traits(other, name, placement, role, locked, hidden, opacity, pinned, shadow, extras);
     }
 
     public Traits withName(String other) {
-        return new Traits(id, other, placement, role, locked, hidden, opacity, pinned, extras);
+        return new Traits(id, other, placement, role, locked, hidden, opacity, pinned, shadow, extras);
     }
 
     public Traits withPlacement(Affine other) {
-        return new Traits(id, name, other, role, locked, hidden, opacity, pinned, extras);
+        return new Traits(id, name, other, role, locked, hidden, opacity, pinned, shadow, extras);
     }
 
     public Traits withRole(Role other) {
-        return new Traits(id, name, placement, other, locked, hidden, opacity, pinned, extras);
+        return new Traits(id, name, placement, other, locked, hidden, opacity, pinned, shadow, extras);
     }
 
     public Traits withLocked(boolean other) {
-        return new Traits(id, name, placement, role, other, hidden, opacity, pinned, extras);
+        return new Traits(id, name, placement, role, other, hidden, opacity, pinned, shadow, extras);
     }
 
     public Traits withHidden(boolean other) {
-        return new Traits(id, name, placement, role, locked, other, opacity, pinned, extras);
+        return new Traits(id, name, placement, role, locked, other, opacity, pinned, shadow, extras);
     }
 
     public Traits withOpacity(double other) {
-        return new Traits(id, name, placement, role, locked, hidden, other, pinned, extras);
+        return new Traits(id, name, placement, role, locked, hidden, other, pinned, shadow, extras);
     }
 
     public Traits withPinned(boolean other) {
-        return new Traits(id, name, placement, role, locked, hidden, opacity, other, extras);
+        return new Traits(id, name, placement, role, locked, hidden, opacity, other, shadow, extras);
+    }
+
+    public Traits withShadow(Optional<Shadow> other) {
+        return new Traits(id, name, placement, role, locked, hidden, opacity, pinned, other, extras);
     }
 
     /** Moved, sized or turned in the parent's space. */

@@ -8,6 +8,7 @@ import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.PictureElement;
+import rondel.job.Shadow;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
@@ -17,17 +18,36 @@ public final class PaintedExtent {
 
     private PaintedExtent() {}
 
-    public static Optional<Box> of(Element element, Affine toTarget) {
-        return of(element, toTarget, Outline::bounds);
+    /** Shadows included.
+     *
+     * @param toSheet from the element's parent to the sheet, on which shadows are measured */
+    public static Optional<Box> of(Element element, Affine toSheet) {
+        return of(element, toSheet, Outline::bounds, true);
     }
 
-    /** A box that is quicker to tell, and looser around what is turned. */
+    /** Without shadows, which belong to what is behind. */
+    public static Optional<Box> drawn(Element element, Affine toTarget) {
+        return of(element, toTarget, Outline::bounds, false);
+    }
+
+    /** A box without shadows that is quicker to tell, and looser around what is turned. */
     static Optional<Box> rough(Element element, Affine toTarget) {
-        return of(element, toTarget, (outline, affine) -> outline.bounds().map(b -> b.transformed(affine)));
+        return of(element, toTarget, (outline, affine) -> outline.bounds().map(b -> b.transformed(affine)), false);
     }
 
     private static Optional<Box> of(
-            Element element, Affine toTarget, BiFunction<Outline, Affine, Optional<Box>> bounds) {
+            Element element, Affine toTarget, BiFunction<Outline, Affine, Optional<Box>> bounds, boolean shadows) {
+        Optional<Box> bare = bare(element, toTarget, bounds, shadows);
+        return shadows && element.traits().shadow().isPresent() ? bare.map(b -> shaded(b, element)) : bare;
+    }
+
+    private static Box shaded(Box box, Element element) {
+        Shadow s = element.traits().shadow().orElseThrow();
+        return box.union(box.moved(s.dx(), s.dy()).grown(s.reach()));
+    }
+
+    private static Optional<Box> bare(
+            Element element, Affine toTarget, BiFunction<Outline, Affine, Optional<Box>> bounds, boolean shadows) {
         Affine own = toTarget.times(element.placement());
         return switch (element) {
             case ShapeElement s -> inked(bounds.apply(s.outline(), own), s.stroke(), own);
@@ -36,7 +56,7 @@ public final class PaintedExtent {
             case GroupElement g -> {
                 Optional<Box> all = Box.around(g.children().stream()
                         .filter(c -> !c.hidden())
-                        .flatMap(c -> of(c, own, bounds).stream())
+                        .flatMap(c -> of(c, own, bounds, shadows).stream())
                         .toList());
                 yield g.clip().isEmpty()
                         ? all

@@ -67,6 +67,7 @@ public final class Painter {
 
     /** Paints elements back to front. */
     public void elements(Graphics2D g, List<Element> elements) {
+        SheetScale.of(g);
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
@@ -79,7 +80,16 @@ public final class Painter {
     }
 
     private void element(Graphics2D g, Element e) {
-        if (e.opacity() <= 0 || !inView(g, e)) {
+        if (e.opacity() <= 0) {
+            return;
+        }
+        if (e.traits().shadow().isPresent()) {
+            Element bare = e.with(t -> t.withShadow(Optional.empty()));
+            ShadowPainting.under(g, e, SheetScale.of(g), on -> element(on, bare));
+            element(g, bare);
+            return;
+        }
+        if (!inView(g, e)) {
             return;
         }
         AffineTransform before = g.getTransform();

@@ -14,6 +14,7 @@ import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.Extent;
 import rondel.job.GroupElement;
 import rondel.job.PictureElement;
 import rondel.job.Role;
@@ -44,12 +45,17 @@ public final class Picker {
         this.toSheet = toSheet;
         for (int i = 0; i < siblings.size(); i++) {
             Element e = siblings.get(i);
-            Optional<Box> box = e.locked() || e.hidden() ? Optional.empty() : PaintedExtent.of(e, toSheet);
+            Optional<Box> box = e.locked() || e.hidden() ? Optional.empty() : found(e, toSheet);
             if (box.isPresent()) {
                 tree.insert(envelope(box.get()), new Entry(i, e, box.get()));
             }
         }
         tree.build();
+    }
+
+    /** An empty window paints nothing, and yet it is there to be clicked. */
+    private static Optional<Box> found(Element e, Affine toSheet) {
+        return PaintedExtent.drawn(e, toSheet).or(() -> Extent.of(e, toSheet));
     }
 
     /** All that is painted within {@code reach} mm of a point, front to back: the first is what a click means, the others
@@ -104,7 +110,7 @@ public final class Picker {
                                 .outline()
                                 .toShape(g.clip().get().rule())
                                 .contains(p.x(), p.y());
-                yield inside && g.children().stream().anyMatch(c -> hit(c, own, point, reach));
+                yield inside && (g.isEmptyWindow() || g.children().stream().anyMatch(c -> hit(c, own, point, reach)));
             }
         };
     }

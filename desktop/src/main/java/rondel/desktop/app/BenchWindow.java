@@ -73,7 +73,7 @@ public final class BenchWindow extends StackPane {
             List<Path> files = e.getDragboard().getFiles().stream()
                     .map(java.io.File::toPath)
                     .toList();
-            actions.place(files, Optional.of(sheet.viewport().toSheet(e.getX(), e.getY())));
+            actions.drop(files, sheet.viewport().toSheet(e.getX(), e.getY()));
             e.setDropCompleted(true);
         });
     }

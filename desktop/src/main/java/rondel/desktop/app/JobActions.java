@@ -1,8 +1,10 @@
 package rondel.desktop.app;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import rondel.check.Finding;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.model.Bench;
@@ -11,11 +13,17 @@ import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.export.ExportFormat;
+import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
 import rondel.formats.page.Page;
 import rondel.formats.png.PixelSize;
 import rondel.geometry.Point;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
 import rondel.job.Job;
+import rondel.job.Media;
+import rondel.pick.Picker;
+import rondel.window.FillWindows;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -123,6 +131,52 @@ public final class JobActions {
                     Words.of("progress.reading", file.getFileName()),
                     () -> artwork.read(file),
                     a -> place(a, at.map(p -> p.plus(6 * number, 6 * number))));
+        }
+    }
+
+    /** Asks for pictures and puts them into windows, as many as there are of both. */
+    public void fillWindows(List<ElementId> windows) {
+        List<Path> files = choices.artworkToPlace();
+        if (!files.isEmpty()) {
+            fillWindows(windows, files);
+        }
+    }
+
+    /** Reads pictures and puts them into windows in reading order; what is left over of either is said. */
+    public void fillWindows(List<ElementId> windows, List<Path> files) {
+        List<Path> used = files.subList(0, Math.min(files.size(), windows.size()));
+        progress.run(Words.of("progress.reading", used.getFirst().getFileName()), () -> pictures(used), pictures -> {
+            if (desk.perform(new FillWindows(windows, pictures)) && used.size() < files.size()) {
+                desk.notices().say(Words.of("notice.picturesLeft", files.size() - used.size()));
+            }
+        });
+    }
+
+    private List<Media> pictures(List<Path> files) {
+        List<Media> pictures = new ArrayList<>();
+        for (Path file : files) {
+            List<Media> media = artwork.read(file).media();
+            if (media.size() != 1) {
+                throw Refusal.of("window.noPicture", file.getFileName());
+            }
+            pictures.add(media.getFirst());
+        }
+        return pictures;
+    }
+
+    /** What is dropped on a window fills it; anything else is placed where it is dropped. */
+    public void drop(List<Path> files, Point at) {
+        Picker picker = new Picker(desk.bench().level(), desk.bench().levelToSheet());
+        Optional<ElementId> window = picker.at(at, 0.5).stream()
+                .filter(id -> desk.bench().job().located(id).element() instanceof GroupElement g
+                        && g.window().isPresent())
+                .findFirst();
+        boolean pictures =
+                files.stream().allMatch(f -> Set.of("png", "jpg", "jpeg").contains(FileName.extension(f.toString())));
+        if (window.isPresent() && pictures) {
+            fillWindows(List.of(window.get()), files);
+        } else {
+            place(files, Optional.of(at));
         }
     }
 

@@ -83,6 +83,20 @@ public final class Menus {
                         LINE,
                         "pin",
                         "linesScale"),
+                menu(
+                        commands,
+                        "window",
+                        "clip",
+                        "unclip",
+                        LINE,
+                        "makeWindows",
+                        "fillWindows",
+                        "emptyWindows",
+                        "fitFill",
+                        "fitWhole",
+                        "fitFree",
+                        LINE,
+                        "shadow"),
                 menu(commands, "sheet", "changeSheet", "addSheet", "removeSheet", LINE, "nextSheet", "previousSheet"),
                 menu(commands, "view", "fit", "trueSize", "zoomIn", "zoomOut"));
     }

@@ -60,6 +60,7 @@ public final class MeasureView extends VBox {
     private final ColorPicker fill = new ColorPicker();
     private final ColorPicker line = new ColorPicker();
     private final SpacingSection spacing;
+    private final ShadowSection shadow;
     private boolean showing;
 
     public MeasureView(Desk desk, Commands commands) {
@@ -76,7 +77,8 @@ public final class MeasureView extends VBox {
         empty.getStyleClass().add("empty-state");
         empty.setWrapText(true);
         spacing = new SpacingSection(desk, commands);
-        fields.getChildren().addAll(named(), sizes(), spacing, looks());
+        shadow = new ShadowSection(desk);
+        fields.getChildren().addAll(named(), sizes(), spacing, looks(), shadow);
         fields.getStyleClass().add("measure-fields");
         ScrollPane scroll = new ScrollPane(fields);
         scroll.setFitToWidth(true);
@@ -185,6 +187,7 @@ public final class MeasureView extends VBox {
         empty.setManaged(!any);
         fields.setVisible(any);
         fields.setManaged(any);
+        shadow.show(desk.bench().selected());
         spacing.show(any ? desk.neighbourhood() : Optional.empty());
         name.setText(m.name().orElse(""));
         name.setDisable(m.count() != 1);

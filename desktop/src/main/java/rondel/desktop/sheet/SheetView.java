@@ -36,6 +36,7 @@ public final class SheetView extends Region {
     private final SheetPicture picture;
     private final Group ghost = new Group();
     private final ParkedVeil veil = new ParkedVeil();
+    private final EmptyWindowLayer emptyWindows = new EmptyWindowLayer();
     private final GuideLayer guides = new GuideLayer();
     private final SelectionOverlay overlay = new SelectionOverlay();
     private final SnapLines snapLines = new SnapLines();
@@ -64,7 +65,8 @@ public final class SheetView extends Region {
         ghost.setManaged(false);
         ghost.setMouseTransparent(true);
         readouts = new GapReadouts(desk);
-        getChildren().addAll(paper, picture, ghost, veil, guides, overlay, snapLines, readouts, across, down);
+        getChildren()
+                .addAll(paper, picture, ghost, emptyWindows, veil, guides, overlay, snapLines, readouts, across, down);
         setMinSize(0, 0);
         Rectangle clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
@@ -211,7 +213,7 @@ public final class SheetView extends Region {
 
     @Override
     protected void layoutChildren() {
-        for (Region layer : List.of(paper, picture, veil, guides, overlay, snapLines, readouts)) {
+        for (Region layer : List.of(paper, picture, emptyWindows, veil, guides, overlay, snapLines, readouts)) {
             layer.resizeRelocate(0, 0, getWidth(), getHeight());
         }
         across.resizeRelocate(0, 0, getWidth(), Ruler.THICKNESS);
@@ -227,6 +229,7 @@ public final class SheetView extends Region {
 
     private void refresh() {
         paper.show(desk.bench().sheet(), viewport);
+        emptyWindows.show(desk.bench().sheet(), viewport);
         veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());
         showGuides();
         across.show(viewport, desk.bench().job().unit(), getWidth());

@@ -13,6 +13,7 @@ import rondel.geometry.Outline;
 import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.Fit;
 import rondel.job.FontChoice;
 import rondel.job.GroupElement;
 import rondel.job.Mask;
@@ -20,6 +21,7 @@ import rondel.job.MediaId;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
 import rondel.job.Role;
+import rondel.job.Shadow;
 import rondel.job.ShapeElement;
 import rondel.job.TextAlign;
 import rondel.job.TextElement;
@@ -39,6 +41,8 @@ final class ElementJson {
             "hidden",
             "opacity",
             "pinned",
+            "shadow",
+            "window",
             "outline",
             "rule",
             "fill",
@@ -82,9 +86,8 @@ final class ElementJson {
                 o.set("frame", GeometryJson.box(p.frame()));
             }
             case GroupElement g -> {
-                g.clip().ifPresent(c -> o.putObject("clip")
-                        .put("outline", GeometryJson.outline(c.outline()))
-                        .put("rule", Enums.word(c.rule())));
+                g.clip().ifPresent(c -> clip(o.putObject("clip"), c));
+                g.window().ifPresent(f -> o.put("window", Enums.word(f)));
                 g.mask().ifPresent(m -> mask(o.putObject("mask"), m));
                 ArrayNode children = o.putArray("children");
                 g.children().forEach(c -> children.add(write(c)));
@@ -117,9 +120,28 @@ final class ElementJson {
         if (e.pinned()) {
             o.put("pinned", true);
         }
+        e.traits().shadow().ifPresent(s -> o.set("shadow", shadow(s)));
         if (e.opacity() != 1) {
             o.put("opacity", e.opacity());
         }
+    }
+
+    private static void clip(ObjectNode o, Clip c) {
+        o.put("outline", GeometryJson.outline(c.outline())).put("rule", Enums.word(c.rule()));
+        c.from().ifPresent(e -> o.set("from", write(e)));
+    }
+
+    static ObjectNode shadow(Shadow s) {
+        ObjectNode o = JsonNodeFactory.instance.objectNode();
+        o.put("distance", s.distance()).put("angle", s.angle()).put("softness", s.softness());
+        o.set("colour", PaintJson.colour(s.colour()));
+        return o;
+    }
+
+    static Shadow shadow(JsonNode node) {
+        JsonFields f = new JsonFields(node);
+        return new Shadow(
+                f.length("distance"), f.number("angle"), f.length("softness"), PaintJson.colour(f.node("colour")));
     }
 
     private static void mask(ObjectNode o, Mask m) {
@@ -156,18 +178,20 @@ final class ElementJson {
                 f.flag("hidden", false),
                 f.number("opacity", 1),
                 f.flag("pinned", false),
+                f.optional("shadow").map(ElementJson::shadow),
                 f.extras(KNOWN));
         return switch (f.text("kind")) {
             case "shape" ->
                 new ShapeElement(traits, outline(f), rule(f), fill(f), PaintJson.optionalStroke(f, "stroke"));
             case "text" -> text(traits, f);
             case "picture" -> new PictureElement(traits, new MediaId(f.text("media")), f.box("frame"));
-            case "group" ->
+            case "group", "window" ->
                 new GroupElement(
                         traits,
                         readAll(f.listOrEmpty("children"), depth + 1),
-                        f.optional("clip").map(JsonFields::new).map(c -> new Clip(outline(c), rule(c))),
-                        f.optional("mask").map(JsonFields::new).map(m -> readMask(m, depth + 1)));
+                        f.optional("clip").map(JsonFields::new).map(c -> readClip(c, depth + 1)),
+                        f.optional("mask").map(JsonFields::new).map(m -> readMask(m, depth + 1)),
+                        f.optional("window").map(n -> Enums.read(n, Fit.class, "window")));
             case String other -> throw new BadJson("kind", other);
         };
     }
@@ -186,6 +210,10 @@ final class ElementJson {
                 outline(f),
                 fill(f),
                 PaintJson.optionalStroke(f, "stroke"));
+    }
+
+    private static Clip readClip(JsonFields c, int depth) {
+        return new Clip(outline(c), rule(c), c.optional("from").map(n -> read(n, depth)));
     }
 
     private static Mask readMask(JsonFields m, int depth) {

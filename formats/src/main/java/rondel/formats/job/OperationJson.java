@@ -20,6 +20,7 @@ import rondel.job.ElementId;
 import rondel.job.Media;
 import rondel.job.Paint;
 import rondel.job.Rgba;
+import rondel.job.Shadow;
 import rondel.job.SheetId;
 import rondel.job.Stroke;
 import rondel.operation.Degrees;
@@ -164,6 +165,7 @@ public final class OperationJson {
             case Paint p -> PaintJson.write(p);
             case Rgba c -> PaintJson.colour(c);
             case Stroke s -> PaintJson.stroke(s);
+            case Shadow s -> ElementJson.shadow(s);
             case Element e -> ElementJson.write(e);
             case Media m -> media.write(m);
             case Optional<?> o -> json(o.orElseThrow());
@@ -239,6 +241,9 @@ public final class OperationJson {
         }
         if (type == Paint.class) {
             return PaintJson.read(node);
+        }
+        if (type == Shadow.class) {
+            return ElementJson.shadow(node);
         }
         if (type == Stroke.class) {
             return PaintJson.stroke(node);

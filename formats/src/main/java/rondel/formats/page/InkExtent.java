@@ -11,6 +11,7 @@ import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
+import rondel.job.Shadow;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
@@ -22,6 +23,15 @@ final class InkExtent {
     private InkExtent() {}
 
     static Optional<Box> of(Element element, Affine toTarget) {
+        Optional<Shadow> shadow = element.traits().shadow();
+        Optional<Box> bare = bare(element, toTarget);
+        return shadow.isEmpty()
+                ? bare
+                : bare.map(b -> b.union(b.moved(shadow.get().dx(), shadow.get().dy())
+                        .grown(shadow.get().reach())));
+    }
+
+    private static Optional<Box> bare(Element element, Affine toTarget) {
         Affine own = toTarget.times(element.placement());
         return switch (element) {
             case ShapeElement s -> drawn(s.outline(), s.fill(), s.stroke(), own);

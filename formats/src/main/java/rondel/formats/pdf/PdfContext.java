@@ -1,8 +1,11 @@
 package rondel.formats.pdf;
 
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
@@ -11,12 +14,18 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import rondel.formats.page.Page;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
+import rondel.job.Element;
 import rondel.job.Media;
 import rondel.job.MediaId;
+import rondel.paint.Painter;
 import rondel.paint.PictureSource;
+import rondel.paint.ShadowPicture;
 
 /** What the parts of one PDF share; each picture goes into the file once. */
 final class PdfContext {
+
+    /** Fine enough for what is blurred, and small enough for a page full of it. */
+    private static final double SHADOW_PPI = 300;
 
     final PDDocument document;
     final Page page;
@@ -36,6 +45,34 @@ final class PdfContext {
         Box b = new Box(0, 0, page.width(), page.height()).transformed(toPage);
         return new PDRectangle((float) b.x(), (float) b.y(), (float) b.width(), (float) b.height());
     }
+
+    /** The shadow of an element by itself, as a picture with a soft mask, and where it lies in mm.
+     *
+     * @param toStream from the element's parent to points */
+    Optional<Shade> shadow(Element e, Affine toStream) throws IOException {
+        Affine toSheet = toPage.inverse().orElseThrow().times(toStream);
+        Painter painter = new Painter(page.media(), pictures);
+        Optional<ShadowPicture> picture = ShadowPicture.of(painter, e, toSheet, SHADOW_PPI);
+        return picture.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Shade(
+                        LosslessFactory.createFromImage(
+                                document, straight(picture.get().pixels())),
+                        picture.get().area()));
+    }
+
+    /** PDF takes colours that are not multiplied by their alpha. */
+    private static BufferedImage straight(BufferedImage premultiplied) {
+        BufferedImage image =
+                new BufferedImage(premultiplied.getWidth(), premultiplied.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        Graphics2D g = image.createGraphics();
+        g.drawImage(premultiplied, 0, 0, null);
+        g.dispose();
+        return image;
+    }
+
+    /** A shadow's picture and its place on the page, in mm. */
+    record Shade(PDImageXObject image, Box area) {}
 
     /** An upright, plain JPEG goes in as it came; anything else without loss. */
     PDImageXObject image(Media media) throws IOException {

@@ -57,7 +57,14 @@ final class PdfPainter {
         }
     }
 
-    private void element(Element e, Affine toStream) throws IOException {
+    private void element(Element shaded, Affine toStream) throws IOException {
+        Optional<PdfContext.Shade> shade = context.shadow(shaded, toStream);
+        if (shade.isPresent()) {
+            Box a = shade.get().area();
+            Affine unit = context.toPage.times(new Affine(a.width(), 0, 0, -a.height(), a.x(), a.bottom()));
+            out.drawImage(shade.get().image(), new Matrix(unit.toAwt()));
+        }
+        Element e = shaded.with(t -> t.withShadow(Optional.empty()));
         boolean twoParts = e instanceof ShapeElement s
                         && s.stroke().isPresent()
                         && s.fill().visible()

@@ -12,6 +12,7 @@ import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Paint;
 import rondel.job.Role;
+import rondel.job.Shadow;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.Traits;
@@ -46,6 +47,11 @@ final class ElementReader {
     /** The element, placed by its transform; nothing for what draws nothing. */
     Optional<Element> element(SvgNode node, SvgViewport viewport) {
         reading.count();
+        Optional<Shadow> shadow =
+                node.is("g") ? node.attribute(SvgShadows.ATTRIBUTE).flatMap(SvgShadows::read) : Optional.empty();
+        if (shadow.isPresent()) {
+            return shaded(node, viewport, shadow);
+        }
         Style style = reading.style(node);
         Optional<Element> made =
                 switch (node.tag) {
@@ -63,6 +69,16 @@ final class ElementReader {
                     default -> shape(node, style, viewport);
                 };
         return made.map(e -> finished(e, node, style, viewport));
+    }
+
+    /** The one element that a shadow's group holds, with that shadow. */
+    private Optional<Element> shaded(SvgNode node, SvgViewport viewport, Optional<Shadow> shadow) {
+        List<Element> inside = children(node, viewport);
+        return switch (inside.size()) {
+            case 0 -> Optional.empty();
+            case 1 -> Optional.of(inside.getFirst().with(t -> t.withShadow(shadow)));
+            default -> Optional.of(GroupElement.of(Traits.named(Names.of(node)).withShadow(shadow), inside));
+        };
     }
 
     private Element finished(Element made, SvgNode node, Style style, SvgViewport viewport) {

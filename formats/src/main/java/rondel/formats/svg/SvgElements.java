@@ -42,15 +42,18 @@ final class SvgElements {
         this.paints = new SvgPaints(definitions, this);
     }
 
-    /** @param scale from the space around the element to mm, for how many digits to write */
-    void write(XmlText xml, Element e, double scale) {
+    /** @param toMm from the space around the element to mm, for how many digits to write and how large a shadow is */
+    void write(XmlText xml, Element e, Affine toMm) {
         if (!Page.made(e)) {
             return;
         }
-        double own = scale
-                * Math.max(
-                        Math.hypot(e.placement().a(), e.placement().b()),
-                        Math.hypot(e.placement().c(), e.placement().d()));
+        if (e.traits().shadow().isPresent()) {
+            SvgShadows.open(xml, definitions, e, toMm);
+            write(xml, e.with(t -> t.withShadow(Optional.empty())), toMm);
+            xml.close("g");
+            return;
+        }
+        Affine own = toMm.times(e.placement());
         switch (e) {
             case ShapeElement s -> drawn(xml, s, s.outline(), s.rule(), s.fill(), s.stroke(), Optional.empty(), own);
             case TextElement t ->
@@ -60,11 +63,11 @@ final class SvgElements {
         }
     }
 
-    private void group(XmlText xml, GroupElement g, double own) {
+    private void group(XmlText xml, GroupElement g, Affine own) {
         Optional<String> clip = g.clip()
                 .map(c -> definitions.id(c, "clip", d -> {
                     d.xml().open("clipPath").attribute("id", d.id()).open("path");
-                    d.xml().attribute("d", PathText.of(c.outline(), NumberText.decimals(own)));
+                    d.xml().attribute("d", PathText.of(c.outline(), NumberText.decimals(scale(own))));
                     if (c.rule() == FillRule.EVEN_ODD) {
                         d.xml().attribute("clip-rule", "evenodd");
                     }
@@ -79,7 +82,11 @@ final class SvgElements {
         xml.close("g");
     }
 
-    private void mask(SvgDefinitions.Definition d, Mask m, double own) {
+    private static double scale(Affine own) {
+        return Math.max(Math.hypot(own.a(), own.b()), Math.hypot(own.c(), own.d()));
+    }
+
+    private void mask(SvgDefinitions.Definition d, Mask m, Affine own) {
         XmlText xml = d.xml().open("mask").attribute("id", d.id());
         xml.attribute("maskUnits", "userSpaceOnUse")
                 .attribute("x", NumberText.exact(m.area().x()))
@@ -101,8 +108,8 @@ final class SvgElements {
             Paint fill,
             Optional<Stroke> stroke,
             Optional<String> words,
-            double own) {
-        int decimals = NumberText.decimals(own);
+            Affine own) {
+        int decimals = NumberText.decimals(scale(own));
         String title = begin(xml, "path", e);
         words.ifPresent(w -> xml.attribute("aria-label", w));
         xml.attribute("d", PathText.of(outline, decimals));

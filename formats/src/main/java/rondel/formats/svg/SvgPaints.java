@@ -134,11 +134,7 @@ final class SvgPaints {
                 .attribute("height", NumberText.exact(tile.height()));
         transform(xml, "patternTransform", t.placement());
         Affine toTile = Affine.translate(-tile.x(), -tile.y());
-        t.content()
-                .forEach(e -> elements.write(
-                        xml,
-                        e.with(traits -> traits.placedBy(toTile)),
-                        t.placement().meanScale()));
+        t.content().forEach(e -> elements.write(xml, e.with(traits -> traits.placedBy(toTile)), t.placement()));
         xml.close("pattern");
     }
 }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import rondel.formats.page.Page;
+import rondel.geometry.Affine;
 import rondel.paint.PictureSource;
 
 /** A page as an SVG file of exact size in mm: one user unit is one mm, groups nest as they do in the job, each look is
@@ -27,7 +28,7 @@ public final class SvgWriter {
             SvgPaints.colour(body, "fill", colour);
             body.close("rect");
         });
-        page.elements().forEach(e -> elements.write(body, e, 1));
+        page.elements().forEach(e -> elements.write(body, e, Affine.IDENTITY));
         XmlText all = new XmlText(0);
         String w = NumberText.exact(page.width());
         String h = NumberText.exact(page.height());

@@ -1,0 +1,90 @@
+package rondel.paint;
+
+import java.awt.Graphics2D;
+import java.awt.Rectangle;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.util.Optional;
+import java.util.function.Consumer;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.job.Element;
+import rondel.job.Rgba;
+import rondel.job.Shadow;
+
+/** The pixels of a shadow: the alpha of what throws it, blurred, in the shadow's colour. */
+final class ShadowPainting {
+
+    private ShadowPainting() {}
+
+    /** Lays the shadow of {@code element} on a graphics.
+     *
+     * @param pixelsPerMm of the sheet
+     * @param paint paints the element without its shadow */
+    static void under(Graphics2D g, Element element, double pixelsPerMm, Consumer<Graphics2D> paint) {
+        Shadow shadow = element.traits().shadow().orElseThrow();
+        double dx = shadow.dx() * pixelsPerMm;
+        double dy = shadow.dy() * pixelsPerMm;
+        double deviation = shadow.deviation() * pixelsPerMm;
+        int reach = (int) Math.ceil(3 * deviation) + 2;
+        Optional<Box> ink = PaintedExtent.rough(element, Affine.of(g.getTransform()));
+        Rectangle view = Layer.deviceClip(g);
+        if (ink.isEmpty()) {
+            return;
+        }
+        Rectangle thrown = rectangle(ink.get());
+        thrown.grow(reach, reach);
+        Rectangle seen = new Rectangle(view);
+        seen.translate((int) Math.floor(-dx), (int) Math.floor(-dy));
+        seen.grow(reach + 1, reach + 1);
+        Rectangle area = thrown.intersection(seen);
+        if (area.isEmpty()) {
+            return;
+        }
+        BufferedImage image = new BufferedImage(area.width, area.height, BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D on = image.createGraphics();
+        on.setClip(0, 0, area.width, area.height);
+        on.translate(-area.x, -area.y);
+        on.transform(g.getTransform());
+        on.setRenderingHints(g.getRenderingHints());
+        paint.accept(on);
+        on.dispose();
+        toShadow(image, deviation, shadow.colour());
+        AffineTransform before = g.getTransform();
+        Object interpolation = g.getRenderingHint(RenderingHints.KEY_INTERPOLATION);
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        g.setTransform(new AffineTransform());
+        g.drawImage(image, AffineTransform.getTranslateInstance(area.x + dx, area.y + dy), null);
+        g.setTransform(before);
+        if (interpolation != null) {
+            g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, interpolation);
+        }
+    }
+
+    private static Rectangle rectangle(Box b) {
+        int x = (int) Math.floor(b.x());
+        int y = (int) Math.floor(b.y());
+        return new Rectangle(x, y, (int) Math.ceil(b.right()) - x, (int) Math.ceil(b.bottom()) - y);
+    }
+
+    /** Turns a picture into its own shadow. */
+    static void toShadow(BufferedImage image, double deviation, Rgba colour) {
+        int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        float[] alpha = new float[pixels.length];
+        for (int i = 0; i < pixels.length; i++) {
+            alpha[i] = pixels[i] >>> 24;
+        }
+        BoxBlur.blur(alpha, image.getWidth(), image.getHeight(), deviation);
+        float strength = colour.alpha() / 255f;
+        for (int i = 0; i < pixels.length; i++) {
+            float a = Math.min(255, alpha[i]) * strength;
+            float share = a / 255f;
+            pixels[i] = Math.round(a) << 24
+                    | Math.round(colour.red() * share) << 16
+                    | Math.round(colour.green() * share) << 8
+                    | Math.round(colour.blue() * share);
+        }
+    }
+}

@@ -1,0 +1,100 @@
+package rondel.desktop.command;
+
+import java.util.List;
+import java.util.Optional;
+import rondel.desktop.app.Desk;
+import rondel.desktop.app.JobActions;
+import rondel.desktop.model.Bench;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Fit;
+import rondel.job.GroupElement;
+import rondel.job.Shadow;
+import rondel.shadow.SetShadow;
+import rondel.window.ClipWith;
+import rondel.window.EmptyWindows;
+import rondel.window.MakeWindows;
+import rondel.window.SetFit;
+import rondel.window.Unclip;
+
+/** Commands about clips, windows for pictures, and shadows. */
+final class WindowCommands {
+
+    private final Commands all;
+    private final Desk desk;
+    private final Bench bench;
+    private final JobActions files;
+
+    WindowCommands(Commands all, Desk desk, JobActions files) {
+        this.all = all;
+        this.desk = desk;
+        this.bench = desk.bench();
+        this.files = files;
+    }
+
+    void add() {
+        all.put("clip", "Shortcut+Alt+K", () -> bench.selection().size() > 1, this::clip);
+        all.put("unclip", "Shortcut+Shift+Alt+K", this::anyClip, () -> desk.perform(new Unclip(bench.selectedIds())));
+        all.put(
+                "makeWindows",
+                "Shortcut+Alt+W",
+                this::anySelected,
+                () -> desk.perform(new MakeWindows(bench.selectedIds(), Fit.FILL)));
+        all.put("fillWindows", "Shortcut+Alt+I", () -> !windows().isEmpty(), () -> files.fillWindows(windows()));
+        all.put("emptyWindows", "", this::anyWindow, () -> desk.perform(new EmptyWindows(selectedWindows())));
+        all.put("fitFill", "", this::anyWindow, () -> desk.perform(new SetFit(selectedWindows(), Fit.FILL)));
+        all.put("fitWhole", "", this::anyWindow, () -> desk.perform(new SetFit(selectedWindows(), Fit.WHOLE)));
+        all.put("fitFree", "", this::anyWindow, () -> desk.perform(new SetFit(selectedWindows(), Fit.FREE)));
+        all.put("shadow", "Shortcut+Alt+D", this::anySelected, this::shadow);
+    }
+
+    /** What is behind gives the outline: a sheet of pattern takes the shape below it. */
+    private void clip() {
+        List<ElementId> ids = bench.level().stream()
+                .map(Element::id)
+                .filter(bench.selection()::contains)
+                .toList();
+        desk.perform(new ClipWith(ids, ids.getFirst()));
+    }
+
+    private void shadow() {
+        boolean allShaded = bench.selected().stream()
+                .allMatch(l -> l.element().traits().shadow().isPresent());
+        desk.perform(new SetShadow(bench.selectedIds(), allShaded ? Optional.empty() : Optional.of(Shadow.USUAL)));
+    }
+
+    private List<ElementId> selectedWindows() {
+        return bench.selected().stream()
+                .filter(l -> isWindow(l.element()))
+                .map(l -> l.element().id())
+                .toList();
+    }
+
+    /** The selected windows; all of the open group where none is selected. */
+    private List<ElementId> windows() {
+        List<ElementId> selected = selectedWindows();
+        return selected.isEmpty()
+                ? bench.level().stream()
+                        .filter(e -> isWindow(e) && !e.locked() && !e.hidden())
+                        .map(Element::id)
+                        .toList()
+                : selected;
+    }
+
+    private static boolean isWindow(Element e) {
+        return e instanceof GroupElement g && g.window().isPresent();
+    }
+
+    private boolean anyWindow() {
+        return !selectedWindows().isEmpty();
+    }
+
+    private boolean anyClip() {
+        return bench.selected().stream()
+                .anyMatch(l -> l.element() instanceof GroupElement g && g.clip().isPresent());
+    }
+
+    private boolean anySelected() {
+        return !bench.selection().isEmpty();
+    }
+}
