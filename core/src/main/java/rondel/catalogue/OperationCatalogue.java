@@ -27,6 +27,10 @@ import rondel.arrange.ToBack;
 import rondel.arrange.ToFront;
 import rondel.arrange.TurnTo;
 import rondel.arrange.Ungroup;
+import rondel.colour.Recolour;
+import rondel.colour.SetPalette;
+import rondel.colour.SetStops;
+import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
@@ -145,6 +149,13 @@ public final class OperationCatalogue {
                 OperationKind.of(new EmptyWindows(WINDOW)),
                 OperationKind.of(new SetShadow(LEAF, Optional.of(Shadow.USUAL))),
                 OperationKind.of(new SetFill(LEAF, Paint.solid(new Rgba(0xe2, 0x72, 0x5b, 255)))),
+                OperationKind.of(new Recolour(List.of(), SEA_GREEN, new Rgba(0xe2, 0x72, 0x5b, 255), 0.02)),
+                OperationKind.of(new SetStops(
+                        List.of(new ElementId("sky")),
+                        List.of(
+                                new Paint.Stop(0, new Rgba(0xfb, 0xd0, 0xa8, 255)),
+                                new Paint.Stop(1, new Rgba(0x8f, 0xb5, 0xaf, 255))))),
+                OperationKind.of(new SetPalette(List.of(SEA_GREEN, new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
                 OperationKind.of(new AddSheet("Back", 215.9, 279.4)),
@@ -166,7 +177,8 @@ public final class OperationCatalogue {
         return kinds().stream().filter(k -> k.name().equals(name)).findFirst();
     }
 
-    /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, and a window. */
+    /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, a window
+     *  and a sky. */
     public static Job sample() {
         Element cluster = GroupElement.of(
                 Traits.named("Cluster").withId(new ElementId("cluster")),
@@ -175,7 +187,8 @@ public final class OperationCatalogue {
         Sheet first = blank.sheets()
                 .getFirst()
                 .withGuides(List.of(new Guide(Axis.VERTICAL, 12.7)))
-                .withElements(List.of(square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster, window()));
+                .withElements(
+                        List.of(square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster, window(), sky()));
         return blank.withMedia(List.of(PICTURE)).withSheets(List.of(first, Sheet.of(SPARE, "Spare", 100, 100)));
     }
 
@@ -192,6 +205,19 @@ public final class OperationCatalogue {
                 Optional.of(Fit.FILL));
         return empty.withChildren(List.of(new PictureElement(
                 Traits.named("").withId(new ElementId("picture")), PICTURE.id(), new Box(100, 5, 40, 40))));
+    }
+
+    /** A square with a gradient from pale to sea green. */
+    private static Element sky() {
+        ShapeElement square = (ShapeElement) square("sky", 160, 10, 30);
+        return square.withFill(new Paint.Linear(
+                160,
+                10,
+                160,
+                40,
+                List.of(new Paint.Stop(0, Rgba.WHITE), new Paint.Stop(1, SEA_GREEN)),
+                Paint.Spread.PAD,
+                Affine.IDENTITY));
     }
 
     private static Element square(String id, double x, double y, double side) {

@@ -20,12 +20,14 @@ public record Job(
         String title,
         LengthUnit unit,
         boolean linesScale,
+        List<Swatch> palette,
         List<Sheet> sheets,
         Map<MediaId, Media> media,
         long nextNumber,
         Extras extras) {
 
     public Job {
+        palette = List.copyOf(palette);
         sheets = List.copyOf(sheets);
         media = Map.copyOf(media);
     }
@@ -36,6 +38,7 @@ public record Job(
                 title,
                 unit,
                 true,
+                List.of(),
                 List.of(Sheet.of(new SheetId("sheet-1"), "Sheet 1", width, height)),
                 Map.of(),
                 1,
@@ -65,29 +68,35 @@ public record Job(
     }
 
     public Job withTitle(String other) {
-        return new Job(other, unit, linesScale, sheets, media, nextNumber, extras);
+        return new Job(other, unit, linesScale, palette, sheets, media, nextNumber, extras);
     }
 
     public Job withUnit(LengthUnit other) {
-        return new Job(title, other, linesScale, sheets, media, nextNumber, extras);
+        return new Job(title, other, linesScale, palette, sheets, media, nextNumber, extras);
     }
 
     public Job withSheets(List<Sheet> other) {
-        return new Job(title, unit, linesScale, other, media, nextNumber, extras);
+        return new Job(title, unit, linesScale, palette, other, media, nextNumber, extras);
     }
 
     public Job withLinesScale(boolean other) {
-        return new Job(title, unit, other, sheets, media, nextNumber, extras);
+        return new Job(title, unit, other, palette, sheets, media, nextNumber, extras);
+    }
+
+    public Job withPalette(List<Swatch> other) {
+        return new Job(title, unit, linesScale, other, sheets, media, nextNumber, extras);
     }
 
     public Job withNextNumber(long other) {
-        return new Job(title, unit, linesScale, sheets, media, other, extras);
+        return new Job(title, unit, linesScale, palette, sheets, media, other, extras);
     }
 
     public Job withMedia(Iterable<Media> more) {
         Map<MediaId, Media> all = new LinkedHashMap<>(media);
         more.forEach(m -> all.putIfAbsent(m.id(), m));
-        return all.size() == media.size() ? this : new Job(title, unit, linesScale, sheets, all, nextNumber, extras);
+        return all.size() == media.size()
+                ? this
+                : new Job(title, unit, linesScale, palette, sheets, all, nextNumber, extras);
     }
 
     public Job withSheet(SheetId id, UnaryOperator<Sheet> change) {

@@ -14,12 +14,20 @@ public sealed interface Paint {
 
     /** Along the line from (x1, y1) to (x2, y2), before {@code placement}. */
     record Linear(double x1, double y1, double x2, double y2, List<Stop> stops, Spread spread, Affine placement)
-            implements Paint {}
+            implements Paint {
+        public Linear withStops(List<Stop> other) {
+            return new Linear(x1, y1, x2, y2, other, spread, placement);
+        }
+    }
 
     /** From the focus (fx, fy) out to the circle, before {@code placement}. */
     record Radial(
             double cx, double cy, double r, double fx, double fy, List<Stop> stops, Spread spread, Affine placement)
-            implements Paint {}
+            implements Paint {
+        public Radial withStops(List<Stop> other) {
+            return new Radial(cx, cy, r, fx, fy, other, spread, placement);
+        }
+    }
 
     /** Copies of a tile side by side, before {@code placement}. */
     record Tiles(Box tile, List<Element> content, Affine placement) implements Paint {}

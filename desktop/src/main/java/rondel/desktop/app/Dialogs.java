@@ -6,10 +6,12 @@ import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.stage.Window;
+import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.dialog.ExportDialog;
 import rondel.desktop.dialog.FormDialog;
 import rondel.desktop.dialog.GuideDialog;
 import rondel.desktop.dialog.NewJobDialog;
+import rondel.desktop.dialog.RecolourDialog;
 import rondel.desktop.dialog.SheetDialog;
 import rondel.desktop.dialog.SpacingDialog;
 import rondel.desktop.export.ExportChoice;
@@ -18,6 +20,7 @@ import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.space.SpacingForm;
 import rondel.geometry.Box;
 import rondel.job.Job;
+import rondel.job.Rgba;
 import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -65,6 +68,11 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     @Override
     public Optional<SpacingForm> spacing(int count, Box box, LengthUnit unit) {
         return answered(() -> new SpacingDialog(count, box, unit).ask(owner.get()));
+    }
+
+    @Override
+    public Optional<RecolourForm> recolour(Rgba now, boolean anySelected) {
+        return answered(() -> new RecolourDialog(now, anySelected).ask(owner.get()));
     }
 
     @Override

@@ -1,12 +1,14 @@
 package rondel.desktop.app;
 
 import java.util.Optional;
+import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.space.SpacingForm;
 import rondel.geometry.Box;
 import rondel.job.Job;
+import rondel.job.Rgba;
 import rondel.units.LengthUnit;
 
 /** Questions that the person must answer before something goes on: by dialogs, or by what a test says. */
@@ -30,6 +32,11 @@ public interface Questions {
      *
      * @param box around them */
     Optional<SpacingForm> spacing(int count, Box box, LengthUnit unit);
+
+    /** Which colour goes in the place of which.
+     *
+     * @param now the colour that is likely meant */
+    Optional<RecolourForm> recolour(Rgba now, boolean anySelected);
 
     /** Where a guide should lie. */
     Optional<GuideForm> guide(LengthUnit unit);

@@ -83,6 +83,7 @@ public final class Menus {
                         LINE,
                         "pin",
                         "linesScale"),
+                menu(commands, "colour", "pickColour", "recolour", "keepColours"),
                 menu(
                         commands,
                         "window",

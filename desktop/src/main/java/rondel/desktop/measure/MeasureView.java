@@ -28,6 +28,7 @@ import rondel.arrange.SetRole;
 import rondel.arrange.SetStroke;
 import rondel.arrange.TurnTo;
 import rondel.desktop.app.Desk;
+import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.look.FxColours;
 import rondel.geometry.Anchor;
@@ -61,6 +62,7 @@ public final class MeasureView extends VBox {
     private final ColorPicker line = new ColorPicker();
     private final SpacingSection spacing;
     private final ShadowSection shadow;
+    private final SwatchStrip swatches;
     private boolean showing;
 
     public MeasureView(Desk desk, Commands commands) {
@@ -78,7 +80,8 @@ public final class MeasureView extends VBox {
         empty.setWrapText(true);
         spacing = new SpacingSection(desk, commands);
         shadow = new ShadowSection(desk);
-        fields.getChildren().addAll(named(), sizes(), spacing, looks(), shadow);
+        swatches = new SwatchStrip(desk);
+        fields.getChildren().addAll(named(), sizes(), spacing, looks(), swatches, colourButtons(commands), shadow);
         fields.getStyleClass().add("measure-fields");
         ScrollPane scroll = new ScrollPane(fields);
         scroll.setFitToWidth(true);
@@ -163,6 +166,21 @@ public final class MeasureView extends VBox {
         return grid;
     }
 
+    private static Node colourButtons(Commands commands) {
+        HBox buttons = new HBox(6);
+        for (String id : List.of("pickColour", "recolour", "keepColours")) {
+            Command command = commands.get(id);
+            Button button = new Button(Words.of("measure." + id));
+            button.setId("do-" + id);
+            button.getStyleClass().add("small");
+            button.setTooltip(new Tooltip(command.hint()));
+            button.setAccessibleText(command.label());
+            button.setOnAction(e -> command.run());
+            buttons.getChildren().add(button);
+        }
+        return buttons;
+    }
+
     private static Button small(String id, Runnable action) {
         Button button = new Button(Words.of("measure." + id));
         button.setId(id);
@@ -187,6 +205,7 @@ public final class MeasureView extends VBox {
         empty.setManaged(!any);
         fields.setVisible(any);
         fields.setManaged(any);
+        swatches.show();
         shadow.show(desk.bench().selected());
         spacing.show(any ? desk.neighbourhood() : Optional.empty());
         name.setText(m.name().orElse(""));

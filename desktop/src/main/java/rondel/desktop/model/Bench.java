@@ -90,7 +90,7 @@ public final class Bench {
         changed();
     }
 
-    /** Makes an edit and selects what it leaves.
+    /** Makes an edit and selects what it leaves; one that is about no element leaves the selection as it is.
      *
      * @throws rondel.words.Refusal if it can't be made; nothing has changed then */
     public void perform(Operation operation) {
@@ -99,7 +99,9 @@ public final class Bench {
         recorder.done(operation);
         pastViews.add(view);
         futureViews.clear();
-        view = new View(view.sheet, view.openPath, new LinkedHashSet<>(operation.selects(before, job())));
+        List<ElementId> left = operation.selects(before, job());
+        boolean aboutNone = left.isEmpty() && operation.about().isEmpty();
+        view = new View(view.sheet, view.openPath, aboutNone ? view.selection : new LinkedHashSet<>(left));
         settle();
         changed();
     }

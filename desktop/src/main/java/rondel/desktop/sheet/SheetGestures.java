@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import javafx.scene.Cursor;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -68,6 +69,9 @@ final class SheetGestures {
             if (e.getCode() == KeyCode.SPACE) {
                 spaceHeld = true;
                 view.setCursor(Cursor.OPEN_HAND);
+            } else if (e.getCode() == KeyCode.ESCAPE && view.takePointing().isPresent()) {
+                view.setCursor(Cursor.DEFAULT);
+                e.consume();
             } else if (e.getCode() == KeyCode.ESCAPE && mode == Mode.DRAGGING) {
                 mode = Mode.NOTHING;
                 view.drop();
@@ -94,6 +98,13 @@ final class SheetGestures {
         view.requestFocus();
         pressedScreen = new Point(e.getX(), e.getY());
         pressedSheet = view.viewport().toSheet(e.getX(), e.getY());
+        Optional<Consumer<Point>> pointing = view.takePointing();
+        if (pointing.isPresent()) {
+            mode = Mode.NOTHING;
+            view.setCursor(Cursor.DEFAULT);
+            pointing.get().accept(pressedSheet);
+            return;
+        }
         if (e.getButton() == MouseButton.MIDDLE || spaceHeld && e.getButton() == MouseButton.PRIMARY) {
             mode = Mode.PANNING;
             panFrom = view.viewport();

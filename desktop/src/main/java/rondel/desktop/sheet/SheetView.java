@@ -3,8 +3,10 @@ package rondel.desktop.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
 import javafx.scene.Group;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Region;
@@ -51,6 +53,7 @@ public final class SheetView extends Region {
     private List<Extent.TurnedBox> memberBoxes = List.of();
     private Optional<Neighbourhood> neighbourhood = Optional.empty();
     private Optional<List<Guide>> draggedGuides = Optional.empty();
+    private Optional<Consumer<Point>> pointing = Optional.empty();
     private boolean dragging;
     private Runnable onLook = () -> {};
 
@@ -253,6 +256,20 @@ public final class SheetView extends Region {
                 dragging ? Optional.empty() : neighbourhood,
                 viewport,
                 desk.bench().job().unit());
+    }
+
+    /** Takes the next click on the sheet as a place that is meant, instead of a selection. */
+    public void pointNext(Consumer<Point> then) {
+        pointing = Optional.of(then);
+        setCursor(Cursor.CROSSHAIR);
+        requestFocus();
+    }
+
+    /** Who waits for the next click; from now on nobody does. */
+    Optional<Consumer<Point>> takePointing() {
+        Optional<Consumer<Point>> waiting = pointing;
+        pointing = Optional.empty();
+        return waiting;
     }
 
     /** Shows guides as they are while one is dragged; the sheet's own where nothing is named. */

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.event.EventType;
 import javafx.scene.Scene;
@@ -15,6 +16,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
+import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.model.Bench;
 import rondel.desktop.sheets.GuideForm;
@@ -30,6 +32,7 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
+import rondel.job.Rgba;
 import rondel.units.LengthUnit;
 
 /** The real window, driven through the real toolkit; only the dialogs are answered by the test. */
@@ -51,6 +54,7 @@ abstract class BenchFixture extends ApplicationTest {
         boolean recover = true;
         Optional<SpacingForm> spacing = Optional.empty();
         Optional<GuideForm> guide = Optional.empty();
+        Optional<Function<Rgba, RecolourForm>> recolour = Optional.empty();
         ExportChoice choice = new ExportChoice(ExportFormat.PDF, false, 150, false);
 
         @Override
@@ -96,6 +100,11 @@ abstract class BenchFixture extends ApplicationTest {
         @Override
         public Optional<SpacingForm> spacing(int count, Box box, LengthUnit unit) {
             return spacing;
+        }
+
+        @Override
+        public Optional<RecolourForm> recolour(Rgba now, boolean anySelected) {
+            return recolour.map(make -> make.apply(now));
         }
 
         @Override

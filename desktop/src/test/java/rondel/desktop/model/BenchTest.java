@@ -22,6 +22,8 @@ import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.SheetId;
 import rondel.sheets.RemoveSheet;
+import rondel.sheets.SetUnit;
+import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 
 class BenchTest {
@@ -69,11 +71,21 @@ class BenchTest {
         bench.stepInto(id("cluster"));
         bench.perform(new Delete(ids("dot-1", "dot-2")));
         assertThat(bench.depth()).isZero();
-        assertThat(bench.level()).extracting(e -> e.id().value()).containsExactly("leaf", "stem");
+        assertThat(bench.level())
+                .extracting(e -> e.id().value())
+                .contains("leaf", "stem")
+                .doesNotContain("cluster");
         bench.undo();
         bench.stepInto(id("cluster"));
         bench.perform(new Ungroup(ids("cluster"), false));
         assertThat(bench.depth()).isZero();
+    }
+
+    @Test
+    void anEditAboutNoElementLeavesTheSelection() {
+        bench.select(ids("leaf"));
+        bench.perform(new SetUnit(LengthUnit.IN));
+        assertThat(bench.selection()).containsExactly(id("leaf"));
     }
 
     @Test

@@ -17,13 +17,14 @@ import rondel.job.MediaId;
 import rondel.job.Rgba;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
+import rondel.job.Swatch;
 import rondel.units.LengthUnit;
 
 /** A job, without the bytes of its pictures, as the {@code job.json} of a job file. The schema is docs/job.schema.json. */
 final class JobJson {
 
     private static final Set<String> JOB =
-            Set.of("format", "title", "unit", "lines_scale", "sheets", "media", "next_number");
+            Set.of("format", "title", "unit", "lines_scale", "palette", "sheets", "media", "next_number");
     private static final Set<String> SHEET =
             Set.of("id", "name", "width_mm", "height_mm", "paper", "bleed_mm", "safe_margin_mm", "guides", "elements");
 
@@ -36,6 +37,12 @@ final class JobJson {
         o.put("unit", job.unit().symbol());
         if (!job.linesScale()) {
             o.put("lines_scale", false);
+        }
+        if (!job.palette().isEmpty()) {
+            ArrayNode palette = o.putArray("palette");
+            job.palette()
+                    .forEach(
+                            s -> palette.addObject().put("name", s.name()).set("colour", PaintJson.colour(s.colour())));
         }
         o.put("next_number", job.nextNumber());
         ArrayNode sheets = o.putArray("sheets");
@@ -89,10 +96,20 @@ final class JobJson {
                 f.text("title"),
                 unit,
                 f.flag("lines_scale", true),
+                palette(f),
                 sheets,
                 media,
                 (long) f.number("next_number", 1),
                 f.extras(JOB));
+    }
+
+    private static List<Swatch> palette(JsonFields f) {
+        List<Swatch> palette = new ArrayList<>();
+        f.listOrEmpty("palette").forEach(n -> {
+            JsonFields s = new JsonFields(n);
+            palette.add(new Swatch(s.text("name", ""), PaintJson.colour(s.node("colour"))));
+        });
+        return palette;
     }
 
     private static List<Guide> guides(JsonFields f) {

@@ -166,6 +166,7 @@ public final class OperationJson {
             case Rgba c -> PaintJson.colour(c);
             case Stroke s -> PaintJson.stroke(s);
             case Shadow s -> ElementJson.shadow(s);
+            case Paint.Stop s -> PaintJson.stop(s);
             case Element e -> ElementJson.write(e);
             case Media m -> media.write(m);
             case Optional<?> o -> json(o.orElseThrow());
@@ -241,6 +242,9 @@ public final class OperationJson {
         }
         if (type == Paint.class) {
             return PaintJson.read(node);
+        }
+        if (type == Paint.Stop.class) {
+            return PaintJson.stop(node);
         }
         if (type == Shadow.class) {
             return ElementJson.shadow(node);

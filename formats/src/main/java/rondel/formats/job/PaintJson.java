@@ -66,11 +66,20 @@ final class PaintJson {
         };
     }
 
+    static ObjectNode stop(Paint.Stop s) {
+        ObjectNode o = JsonNodeFactory.instance.objectNode().put("offset", s.offset());
+        o.set("colour", colour(s.colour()));
+        return o;
+    }
+
+    static Paint.Stop stop(JsonNode node) {
+        JsonFields f = new JsonFields(node);
+        return new Paint.Stop(f.number("offset"), colour(f.node("colour")));
+    }
+
     private static ObjectNode gradient(ObjectNode o, List<Paint.Stop> stops, Paint.Spread spread, JsonNode placement) {
         ArrayNode list = o.putArray("stops");
-        for (Paint.Stop s : stops) {
-            list.addObject().put("offset", s.offset()).set("colour", colour(s.colour()));
-        }
+        stops.forEach(s -> list.add(stop(s)));
         o.put("spread", Enums.word(spread));
         o.set("placement", placement);
         return o;
@@ -78,10 +87,7 @@ final class PaintJson {
 
     private static List<Paint.Stop> stops(JsonFields f) {
         List<Paint.Stop> stops = new ArrayList<>();
-        for (JsonNode s : f.list("stops")) {
-            JsonFields stop = new JsonFields(s);
-            stops.add(new Paint.Stop(stop.number("offset"), colour(stop.node("colour"))));
-        }
+        f.list("stops").forEach(s -> stops.add(stop(s)));
         return List.copyOf(stops);
     }
 

@@ -1,0 +1,107 @@
+package rondel.colour;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import rondel.job.Clip;
+import rondel.job.Element;
+import rondel.job.GroupElement;
+import rondel.job.Mask;
+import rondel.job.Paint;
+import rondel.job.PictureElement;
+import rondel.job.Rgba;
+import rondel.job.ShapeElement;
+import rondel.job.Stroke;
+import rondel.job.TextElement;
+
+/** Changes every colour in an element: fills, lines, the stops of gradients, the tiles of patterns. What nothing changes is
+ *  the same object afterwards. */
+final class Repainting {
+
+    private Repainting() {}
+
+    static Element each(Element e, UnaryOperator<Rgba> change) {
+        return switch (e) {
+            case ShapeElement s -> {
+                Paint fill = paint(s.fill(), change);
+                Optional<Stroke> stroke = stroke(s.stroke(), change);
+                yield fill == s.fill() && stroke == s.stroke()
+                        ? s
+                        : s.withFill(fill).withStroke(stroke);
+            }
+            case TextElement t -> {
+                Paint fill = paint(t.fill(), change);
+                Optional<Stroke> stroke = stroke(t.stroke(), change);
+                yield fill == t.fill() && stroke == t.stroke()
+                        ? t
+                        : t.withFill(fill).withStroke(stroke);
+            }
+            case PictureElement p -> p;
+            case GroupElement g -> group(g, change);
+        };
+    }
+
+    private static Element group(GroupElement g, UnaryOperator<Rgba> change) {
+        List<Element> children = all(g.children(), change);
+        Optional<Mask> mask = g.mask();
+        Optional<Clip> clip = g.clip();
+        if (clip.isPresent() && clip.get().from().isPresent()) {
+            Element before = clip.get().from().get();
+            Element after = each(before, change);
+            clip = after == before
+                    ? clip
+                    : Optional.of(new Clip(clip.get().outline(), clip.get().rule(), Optional.of(after)));
+        }
+        return children == g.children() && clip == g.clip()
+                ? g
+                : new GroupElement(g.traits(), children, clip, mask, g.window());
+    }
+
+    private static List<Element> all(List<Element> elements, UnaryOperator<Rgba> change) {
+        List<Element> result = new ArrayList<>(elements.size());
+        boolean changed = false;
+        for (Element e : elements) {
+            Element after = each(e, change);
+            changed |= after != e;
+            result.add(after);
+        }
+        return changed ? result : elements;
+    }
+
+    private static Optional<Stroke> stroke(Optional<Stroke> stroke, UnaryOperator<Rgba> change) {
+        if (stroke.isEmpty()) {
+            return stroke;
+        }
+        Paint paint = paint(stroke.get().paint(), change);
+        return paint == stroke.get().paint() ? stroke : Optional.of(stroke.get().withPaint(paint));
+    }
+
+    private static Paint paint(Paint paint, UnaryOperator<Rgba> change) {
+        return switch (paint) {
+            case Paint.None n -> n;
+            case Paint.Solid s -> {
+                Rgba colour = change.apply(s.colour());
+                yield colour.equals(s.colour()) ? s : new Paint.Solid(colour);
+            }
+            case Paint.Linear g -> {
+                List<Paint.Stop> stops = stops(g.stops(), change);
+                yield stops.equals(g.stops()) ? g : g.withStops(stops);
+            }
+            case Paint.Radial g -> {
+                List<Paint.Stop> stops = stops(g.stops(), change);
+                yield stops.equals(g.stops()) ? g : g.withStops(stops);
+            }
+            case Paint.Tiles t -> {
+                List<Element> content = all(t.content(), change);
+                yield content == t.content() ? t : new Paint.Tiles(t.tile(), content, t.placement());
+            }
+        };
+    }
+
+    private static List<Paint.Stop> stops(List<Paint.Stop> stops, UnaryOperator<Rgba> change) {
+        return stops.stream()
+                .map(s -> new Paint.Stop(s.offset(), change.apply(s.colour())))
+                .toList();
+    }
+}

@@ -1,0 +1,125 @@
+package rondel.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.util.WaitForAsyncUtils;
+import rondel.catalogue.OperationCatalogue;
+import rondel.geometry.Point;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Shadow;
+
+/** Windows, clips and shadows in the real window. */
+class PhotosWindowTest extends BenchFixture {
+
+    @TempDir
+    private Path folder;
+
+    @BeforeEach
+    void theSample() throws Exception {
+        calm();
+        onFx(() -> bench.open(OperationCatalogue.sample(), Optional.empty()));
+        calm();
+    }
+
+    private void select(String... ids) {
+        onFx(() -> bench.select(List.of(ids).stream().map(ElementId::new).toList()));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private Path photo(String name, Color colour) throws Exception {
+        BufferedImage image = new BufferedImage(120, 80, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setColor(colour);
+        g.fillRect(0, 0, 120, 80);
+        g.dispose();
+        Path file = folder.resolve(name);
+        ImageIO.write(image, "png", file.toFile());
+        return file;
+    }
+
+    private GroupElement slot(String id) {
+        return (GroupElement) bench.job().located(new ElementId(id)).element();
+    }
+
+    @Test
+    void twoShapesBecomeWindowsAndFillFromTwoPhotos() throws Exception {
+        select("leaf", "stem");
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.W);
+        assertThat(slot("leaf").isEmptyWindow()).isTrue();
+        answers.artwork =
+                List.of(photo("sea.png", Color.BLUE), photo("sand.png", Color.ORANGE), photo("x.png", Color.RED));
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.I);
+        calm();
+        assertThat(slot("leaf").children()).hasSize(1);
+        assertThat(slot("stem").children()).hasSize(1);
+        assertThat(notice()).startsWith("1 ");
+        onFx(() -> window.commands().get("fitWhole").run());
+        keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.ALT, KeyCode.K);
+        assertThat(bench.job().find(new ElementId("leaf"))).isEmpty();
+        assertThat(bench.sheet().elements()).hasSize(7);
+    }
+
+    @Test
+    void aPictureDroppedOnAWindowFillsIt() throws Exception {
+        onFx(() -> bench.select(List.of(new ElementId("window"))));
+        onFx(() -> window.commands().get("emptyWindows").run());
+        Point inside = boxOf(new ElementId("window")).centre();
+        Path photo = photo("sea.png", Color.BLUE);
+        onFx(() -> window.actions().drop(List.of(photo), inside));
+        calm();
+        assertThat(slot("window").children()).hasSize(1);
+        onFx(() -> window.actions().drop(List.of(photo), new Point(200, 200)));
+        calm();
+        assertThat(bench.sheet().elements().getLast().kind()).isEqualTo("picture");
+    }
+
+    @Test
+    void whatIsBehindGivesTheClipItsOutline() throws Exception {
+        select("leaf", "stem");
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.K);
+        Element clipped = only();
+        assertThat(clipped.children()).extracting(Element::id).containsExactly(new ElementId("stem"));
+        keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.ALT, KeyCode.K);
+        assertThat(bench.job().find(new ElementId("leaf"))).isPresent();
+    }
+
+    @Test
+    void aShadowIsSwitchedOnForManyAndMadeExact() throws Exception {
+        select("leaf", "cluster");
+        onFx(() -> lookup("#shadow-on").<javafx.scene.control.CheckBox>query().fire());
+        calm();
+        onFx(() -> lookup("#shadow-softness")
+                .<javafx.scene.control.TextField>query()
+                .setText("3 mm"));
+        onFx(() -> lookup("#shadow-softness")
+                .<javafx.scene.control.TextField>query()
+                .fireEvent(new javafx.event.ActionEvent()));
+        calm();
+        for (String id : List.of("leaf", "cluster")) {
+            Shadow shadow = bench.job()
+                    .located(new ElementId(id))
+                    .element()
+                    .traits()
+                    .shadow()
+                    .orElseThrow();
+            assertThat(shadow.softness()).isCloseTo(3, within(1e-9));
+            assertThat(shadow.distance()).isEqualTo(Shadow.USUAL.distance());
+        }
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.D);
+        assertThat(bench.selected()).allMatch(l -> l.element().traits().shadow().isEmpty());
+    }
+}
