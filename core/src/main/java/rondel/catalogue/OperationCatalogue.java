@@ -40,9 +40,11 @@ import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Fit;
+import rondel.job.FontChoice;
 import rondel.job.GroupElement;
 import rondel.job.Guide;
 import rondel.job.Job;
+import rondel.job.Lettering;
 import rondel.job.Media;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
@@ -53,7 +55,11 @@ import rondel.job.ShapeElement;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Stroke;
+import rondel.job.TextAlign;
+import rondel.job.TextElement;
 import rondel.job.Traits;
+import rondel.lettering.AddText;
+import rondel.lettering.SetText;
 import rondel.operation.Together;
 import rondel.shadow.SetShadow;
 import rondel.sheets.AddGuide;
@@ -148,6 +154,18 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetFit(WINDOW, Fit.WHOLE)),
                 OperationKind.of(new EmptyWindows(WINDOW)),
                 OperationKind.of(new SetShadow(LEAF, Optional.of(Shadow.USUAL))),
+                OperationKind.of(new AddText(
+                        SHEET,
+                        25.4,
+                        50.8,
+                        Lettering.plain("Low tide", new FontChoice("Great Vibes", 400, false), 12),
+                        Paint.solid(SEA_GREEN),
+                        Optional.of(Outline.rectangle(new Box(0, -8, 40, 8))))),
+                OperationKind.of(new SetText(
+                        new ElementId("wording"),
+                        Lettering.plain("High tide", new FontChoice("Playball", 400, false), 10)
+                                .withAlign(TextAlign.MIDDLE),
+                        Optional.of(Outline.rectangle(new Box(-20, -7, 40, 7))))),
                 OperationKind.of(new SetFill(LEAF, Paint.solid(new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new Recolour(List.of(), SEA_GREEN, new Rgba(0xe2, 0x72, 0x5b, 255), 0.02)),
                 OperationKind.of(new SetStops(
@@ -177,8 +195,8 @@ public final class OperationCatalogue {
         return kinds().stream().filter(k -> k.name().equals(name)).findFirst();
     }
 
-    /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, a window
-     *  and a sky. */
+    /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, a window,
+     *  a sky and a wording. */
     public static Job sample() {
         Element cluster = GroupElement.of(
                 Traits.named("Cluster").withId(new ElementId("cluster")),
@@ -187,8 +205,8 @@ public final class OperationCatalogue {
         Sheet first = blank.sheets()
                 .getFirst()
                 .withGuides(List.of(new Guide(Axis.VERTICAL, 12.7)))
-                .withElements(
-                        List.of(square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster, window(), sky()));
+                .withElements(List.of(
+                        square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster, window(), sky(), wording()));
         return blank.withMedia(List.of(PICTURE)).withSheets(List.of(first, Sheet.of(SPARE, "Spare", 100, 100)));
     }
 
@@ -205,6 +223,15 @@ public final class OperationCatalogue {
                 Optional.of(Fit.FILL));
         return empty.withChildren(List.of(new PictureElement(
                 Traits.named("").withId(new ElementId("picture")), PICTURE.id(), new Box(100, 5, 40, 40))));
+    }
+
+    private static Element wording() {
+        return new TextElement(
+                Traits.named("Wording").withId(new ElementId("wording")),
+                Lettering.plain("Tide", new FontChoice("Nunito", 400, false), 10),
+                Outline.rectangle(new Box(20, 80, 30, 8)),
+                Paint.solid(SEA_GREEN),
+                Optional.empty());
     }
 
     /** A square with a gradient from pale to sea green. */

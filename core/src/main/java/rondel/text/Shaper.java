@@ -23,15 +23,16 @@ public final class Shaper {
     /** @param tracking extra space after each cluster, in ems; where it is not 0, ligatures are left apart, as typography
      *  and CSS Text 3, 8.2 want */
     public static Run shape(FontFace font, String text, double tracking) {
+        return shape(font, text, tracking, List.of());
+    }
+
+    /** @param features OpenType features to switch on or off, in HarfBuzz's own spelling */
+    public static Run shape(FontFace font, String text, double tracking, List<String> features) {
         long buffer = hb_buffer_create();
         try {
             hb_buffer_add_utf16(buffer, text, 0, -1);
             hb_buffer_guess_segment_properties(buffer);
-            if (tracking == 0) {
-                hb_shape(font.handle(), buffer, null);
-            } else {
-                Features.withoutLigatures(features -> hb_shape(font.handle(), buffer, features));
-            }
+            Features.use(features, tracking != 0, f -> hb_shape(font.handle(), buffer, f));
             return read(buffer, font.unitsPerEm(), tracking);
         } finally {
             hb_buffer_destroy(buffer);

@@ -25,6 +25,7 @@ import rondel.desktop.measure.MeasureView;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.shelf.ShelfView;
 import rondel.desktop.stack.StackView;
+import rondel.desktop.text.TextEdits;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkReader;
 
@@ -42,7 +43,8 @@ public final class BenchWindow extends StackPane {
         progress = new Progress(desk.workers(), desk.notices());
         actions = new JobActions(desk, choices, questions, reader, progress);
         sheet = new SheetView(desk);
-        commands = new Commands(desk, sheet, actions, questions);
+        TextEdits texts = new TextEdits(desk, progress, reader.fonts());
+        commands = new Commands(desk, sheet, actions, questions, texts);
         Carrying carrying = new Carrying();
         shelf = new ShelfView(desk, reader, carrying);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
@@ -51,7 +53,7 @@ public final class BenchWindow extends StackPane {
         BorderPane all = new BorderPane(sheet);
         all.setTop(new TopBar(desk, commands));
         all.setLeft(shelf);
-        all.setRight(new MeasureView(desk, commands));
+        all.setRight(new MeasureView(desk, commands, texts));
         all.setBottom(new VBox(new StackView(desk), status));
         Pane above = new Pane(carried);
         above.setMouseTransparent(true);

@@ -23,6 +23,7 @@ import rondel.desktop.app.JobActions;
 import rondel.desktop.app.Questions;
 import rondel.desktop.model.Bench;
 import rondel.desktop.sheet.SheetView;
+import rondel.desktop.text.TextEdits;
 import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
 import rondel.job.Element;
@@ -39,7 +40,7 @@ public final class Commands {
     private final Desk desk;
     private final Bench bench;
 
-    public Commands(Desk desk, SheetView sheet, JobActions files, Questions questions) {
+    public Commands(Desk desk, SheetView sheet, JobActions files, Questions questions, TextEdits texts) {
         this.desk = desk;
         this.bench = desk.bench();
         add("new", "Shortcut+N", always(), files::newJob);
@@ -47,6 +48,7 @@ public final class Commands {
         add("save", "Shortcut+S", always(), files::save);
         add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
         add("place", "Shortcut+I", always(), files::place);
+        add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle()));
         add("export", "Shortcut+E", always(), files::export);
         add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
         add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);

@@ -23,6 +23,7 @@ public final class Menus {
                 item(commands, "saveAs"),
                 new SeparatorMenuItem(),
                 item(commands, "place"),
+                item(commands, "addText"),
                 item(commands, "export"),
                 new SeparatorMenuItem(),
                 menu(commands, "edit", "undo", "redo", LINE, "duplicate", "repeatDuplicate", "delete"),

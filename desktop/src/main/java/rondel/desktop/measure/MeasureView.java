@@ -31,6 +31,7 @@ import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.look.FxColours;
+import rondel.desktop.text.TextEdits;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
@@ -60,12 +61,13 @@ public final class MeasureView extends VBox {
     private final ChoiceBox<Role> role = new ChoiceBox<>();
     private final ColorPicker fill = new ColorPicker();
     private final ColorPicker line = new ColorPicker();
+    private final TextSection text;
     private final SpacingSection spacing;
     private final ShadowSection shadow;
     private final SwatchStrip swatches;
     private boolean showing;
 
-    public MeasureView(Desk desk, Commands commands) {
+    public MeasureView(Desk desk, Commands commands, TextEdits texts) {
         this.desk = desk;
         getStyleClass().addAll("side", "measure");
         setId("measure");
@@ -78,10 +80,12 @@ public final class MeasureView extends VBox {
         title.getStyleClass().add("side-title");
         empty.getStyleClass().add("empty-state");
         empty.setWrapText(true);
+        text = new TextSection(desk, texts);
         spacing = new SpacingSection(desk, commands);
         shadow = new ShadowSection(desk);
         swatches = new SwatchStrip(desk);
-        fields.getChildren().addAll(named(), sizes(), spacing, looks(), swatches, colourButtons(commands), shadow);
+        fields.getChildren()
+                .addAll(named(), sizes(), text, spacing, looks(), swatches, colourButtons(commands), shadow);
         fields.getStyleClass().add("measure-fields");
         ScrollPane scroll = new ScrollPane(fields);
         scroll.setFitToWidth(true);
@@ -205,6 +209,7 @@ public final class MeasureView extends VBox {
         empty.setManaged(!any);
         fields.setVisible(any);
         fields.setManaged(any);
+        text.show(desk.bench().selected());
         swatches.show();
         shadow.show(desk.bench().selected());
         spacing.show(any ? desk.neighbourhood() : Optional.empty());

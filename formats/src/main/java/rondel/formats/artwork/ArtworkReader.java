@@ -27,6 +27,11 @@ public final class ArtworkReader {
         this.fonts = fonts;
     }
 
+    /** The fonts that text in drawings is set in. */
+    public Supplier<FontBook> fonts() {
+        return fonts;
+    }
+
     /** @throws Refusal naming the file and what to do
      *  @throws java.util.concurrent.CancellationException if the work was called off */
     public Artwork read(Path file) {

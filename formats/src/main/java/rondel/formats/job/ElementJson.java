@@ -14,7 +14,6 @@ import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Fit;
-import rondel.job.FontChoice;
 import rondel.job.GroupElement;
 import rondel.job.Mask;
 import rondel.job.MediaId;
@@ -23,7 +22,6 @@ import rondel.job.PictureElement;
 import rondel.job.Role;
 import rondel.job.Shadow;
 import rondel.job.ShapeElement;
-import rondel.job.TextAlign;
 import rondel.job.TextElement;
 import rondel.job.Traits;
 
@@ -54,6 +52,10 @@ final class ElementJson {
             "size",
             "tracking",
             "align",
+            "line_spacing",
+            "features",
+            "path",
+            "letters",
             "children",
             "clip",
             "mask");
@@ -71,12 +73,7 @@ final class ElementJson {
                 s.stroke().ifPresent(k -> o.set("stroke", PaintJson.stroke(k)));
             }
             case TextElement t -> {
-                o.put("content", t.content());
-                o.putObject("font")
-                        .put("family", t.font().family())
-                        .put("weight", t.font().weight())
-                        .put("italic", t.font().italic());
-                o.put("size", t.size()).put("tracking", t.tracking()).put("align", Enums.word(t.align()));
+                LetteringJson.write(o, t.lettering());
                 o.put("outline", GeometryJson.outline(t.outline()));
                 o.set("fill", PaintJson.write(t.fill()));
                 t.stroke().ifPresent(k -> o.set("stroke", PaintJson.stroke(k)));
@@ -197,19 +194,8 @@ final class ElementJson {
     }
 
     private static TextElement text(Traits traits, JsonFields f) {
-        JsonFields font = new JsonFields(f.node("font"));
         return new TextElement(
-                traits,
-                f.text("content"),
-                new FontChoice(font.text("family"), (int) font.number("weight", 400), font.flag("italic", false)),
-                f.number("size"),
-                f.number("tracking", 0),
-                f.optional("align")
-                        .map(n -> Enums.read(n, TextAlign.class, "align"))
-                        .orElse(TextAlign.START),
-                outline(f),
-                fill(f),
-                PaintJson.optionalStroke(f, "stroke"));
+                traits, LetteringJson.read(f), outline(f), fill(f), PaintJson.optionalStroke(f, "stroke"));
     }
 
     private static Clip readClip(JsonFields c, int depth) {

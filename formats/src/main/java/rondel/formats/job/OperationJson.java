@@ -9,14 +9,18 @@ import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
+import rondel.formats.fonts.ShippedFonts;
+import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.Lettering;
 import rondel.job.Media;
 import rondel.job.Paint;
 import rondel.job.Rgba;
@@ -26,6 +30,7 @@ import rondel.job.Stroke;
 import rondel.operation.Degrees;
 import rondel.operation.Mm;
 import rondel.operation.Operation;
+import rondel.text.Typesetter;
 import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 
@@ -34,6 +39,7 @@ import rondel.words.Refusal;
 public final class OperationJson {
 
     private final MediaStore media;
+    private final Typesetter typesetter = new Typesetter(new ShippedFonts());
 
     /** @param media where the bytes of placed pictures go and come from */
     public OperationJson(MediaStore media) {
@@ -77,6 +83,7 @@ public final class OperationJson {
                 throw new Refusal(rondel.words.Words.of("recipe.badField", name, field(components[i])), e);
             }
         }
+        shape(components, values);
         f.object().fieldNames().forEachRemaining(given -> {
             if (!known.contains(given)) {
                 throw Refusal.of("recipe.unknownField", name, given);
@@ -88,6 +95,21 @@ public final class OperationJson {
             throw new Refusal(rondel.words.Words.of("recipe.badField", name, "operation"), e);
         } catch (ReflectiveOperationException e) {
             throw new IllegalStateException(e);
+        }
+    }
+
+    /** Lettering whose outlines are left out is shaped with the fonts at hand. */
+    private void shape(RecordComponent[] components, Object[] values) {
+        Optional<Lettering> lettering = Arrays.stream(values)
+                .filter(Lettering.class::isInstance)
+                .map(Lettering.class::cast)
+                .findFirst();
+        for (int i = 0; i < components.length; i++) {
+            if (lettering.isPresent()
+                    && components[i].getName().equals("outline")
+                    && values[i].equals(Optional.empty())) {
+                values[i] = Optional.of(typesetter.outline(lettering.get()));
+            }
         }
     }
 
@@ -166,6 +188,12 @@ public final class OperationJson {
             case Rgba c -> PaintJson.colour(c);
             case Stroke s -> PaintJson.stroke(s);
             case Shadow s -> ElementJson.shadow(s);
+            case Outline outline -> json.textNode(GeometryJson.outline(outline));
+            case Lettering l -> {
+                ObjectNode o = json.objectNode();
+                LetteringJson.write(o, l);
+                yield o;
+            }
             case Paint.Stop s -> PaintJson.stop(s);
             case Element e -> ElementJson.write(e);
             case Media m -> media.write(m);
@@ -245,6 +273,12 @@ public final class OperationJson {
         }
         if (type == Paint.Stop.class) {
             return PaintJson.stop(node);
+        }
+        if (type == Lettering.class) {
+            return LetteringJson.read(new JsonFields(node));
+        }
+        if (type == Outline.class) {
+            return GeometryJson.outline(node, field);
         }
         if (type == Shadow.class) {
             return ElementJson.shadow(node);

@@ -8,6 +8,7 @@ import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.FontChoice;
 import rondel.job.GroupElement;
+import rondel.job.Lettering;
 import rondel.job.TextAlign;
 import rondel.job.TextElement;
 import rondel.job.Traits;
@@ -80,11 +81,7 @@ final class TextReader {
         boolean invisible = List.of("hidden", "collapse").contains(style.get("visibility", "visible"));
         return Optional.of(new TextElement(
                 Traits.named("").withPlacement(place).withHidden(invisible),
-                p.span.text(),
-                choice(style),
-                style.fontSize(),
-                p.span.tracking(),
-                TextAlign.START,
+                Lettering.plain(p.span.text(), choice(style), style.fontSize()).withTracking(p.span.tracking()),
                 p.line.outline(),
                 paints.fill(style, p.line.outline().bounds(), viewport),
                 paints.stroke(p.span.node(), style, p.line.outline().bounds(), viewport)));

@@ -1,0 +1,85 @@
+package rondel.job;
+
+import java.util.List;
+import java.util.Optional;
+import rondel.geometry.Outline;
+
+/** What a text says and how it is set; lengths in the element's own space.
+ *
+ * @param content lines are parted by line feeds
+ * @param size the em, above 0
+ * @param tracking extra space after each cluster
+ * @param lineSpacing from baseline to baseline, in ems
+ * @param features OpenType features as in HarfBuzz: {@code ss01}, {@code -kern}, {@code swsh=2}
+ * @param path what the first line runs along in place of a straight baseline
+ * @param letters single letters that stand otherwise than they were set */
+public record Lettering(
+        String content,
+        FontChoice font,
+        double size,
+        double tracking,
+        double lineSpacing,
+        TextAlign align,
+        List<String> features,
+        Optional<Outline> path,
+        List<Letter> letters) {
+
+    public static final double USUAL_SPACING = 1.2;
+
+    public Lettering {
+        features = List.copyOf(features);
+        letters = List.copyOf(letters);
+    }
+
+    /** One line or several, set plainly. */
+    public static Lettering plain(String content, FontChoice font, double size) {
+        return new Lettering(
+                content, font, size, 0, USUAL_SPACING, TextAlign.START, List.of(), Optional.empty(), List.of());
+    }
+
+    /** A letter that is moved, turned, sized or drawn by another glyph; the text itself stays as it is.
+     *
+     * @param at the index in the content of the first character it stands for
+     * @param dx to the right, in ems
+     * @param dy down, in ems
+     * @param turn clockwise about the middle of its advance on the baseline, in degrees
+     * @param scale 1 leaves it as it is; above 0
+     * @param glyph the number of another glyph of the font to draw in its place */
+    public record Letter(int at, double dx, double dy, double turn, double scale, Optional<Integer> glyph) {}
+
+    public Lettering withContent(String other) {
+        return new Lettering(other, font, size, tracking, lineSpacing, align, features, path, letters);
+    }
+
+    public Lettering withFont(FontChoice other) {
+        return new Lettering(content, other, size, tracking, lineSpacing, align, features, path, letters);
+    }
+
+    public Lettering withSize(double other) {
+        return new Lettering(content, font, other, tracking, lineSpacing, align, features, path, letters);
+    }
+
+    public Lettering withTracking(double other) {
+        return new Lettering(content, font, size, other, lineSpacing, align, features, path, letters);
+    }
+
+    public Lettering withLineSpacing(double other) {
+        return new Lettering(content, font, size, tracking, other, align, features, path, letters);
+    }
+
+    public Lettering withAlign(TextAlign other) {
+        return new Lettering(content, font, size, tracking, lineSpacing, other, features, path, letters);
+    }
+
+    public Lettering withFeatures(List<String> other) {
+        return new Lettering(content, font, size, tracking, lineSpacing, align, other, path, letters);
+    }
+
+    public Lettering withPath(Optional<Outline> other) {
+        return new Lettering(content, font, size, tracking, lineSpacing, align, features, other, letters);
+    }
+
+    public Lettering withLetters(List<Letter> other) {
+        return new Lettering(content, font, size, tracking, lineSpacing, align, features, path, other);
+    }
+}

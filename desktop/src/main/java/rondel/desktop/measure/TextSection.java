@@ -1,0 +1,204 @@
+package rondel.desktop.measure;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import rondel.desktop.app.Desk;
+import rondel.desktop.text.TextEdits;
+import rondel.geometry.Outline;
+import rondel.job.FontChoice;
+import rondel.job.Lettering;
+import rondel.job.Located;
+import rondel.job.TextAlign;
+import rondel.job.TextElement;
+import rondel.lettering.ArcPath;
+import rondel.words.Words;
+
+/** What the selected texts say and how they are set. */
+final class TextSection extends VBox {
+
+    private final Desk desk;
+    private final TextEdits edits;
+    private final TextArea content = new TextArea();
+    private final ChoiceBox<FontChoice> font = new ChoiceBox<>();
+    private final ChoiceBox<TextAlign> align = new ChoiceBox<>();
+    private final LengthField size;
+    private final LengthField tracking;
+    private final LengthField arc;
+    private final TextField spacing = new TextField();
+    private final TextField features = new TextField();
+    private String shownContent = "";
+    private boolean showing;
+
+    TextSection(Desk desk, TextEdits edits) {
+        super(6);
+        this.desk = desk;
+        this.edits = edits;
+        content.setId("text-content");
+        content.setAccessibleText(Words.of("text.content"));
+        content.setPrefRowCount(2);
+        content.setWrapText(true);
+        content.focusedProperty().addListener((o, before, now) -> {
+            if (!now) {
+                say();
+            }
+        });
+        content.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
+                say();
+                e.consume();
+            }
+        });
+        font.setId("text-font");
+        font.setAccessibleText(Words.of("text.font"));
+        font.setConverter(new Shown<>(f -> f.family()
+                + (f.weight() >= 600 ? " " + Words.of("text.bold") : "")
+                + (f.italic() ? " " + Words.of("text.italic") : "")));
+        font.setMaxWidth(Double.MAX_VALUE);
+        font.setOnAction(e -> chosen(font.getValue() == null ? null : l -> l.withFont(font.getValue())));
+        align.setId("text-align");
+        align.setAccessibleText(Words.of("text.align"));
+        align.getItems().setAll(TextAlign.values());
+        align.setConverter(new Shown<>(a -> Words.of("text.align." + a.name())));
+        align.setOnAction(e -> chosen(align.getValue() == null ? null : l -> l.withAlign(align.getValue())));
+        size = length("text-size", "text.size", mm -> l -> l.withSize(mm));
+        tracking = length("text-tracking", "text.tracking", mm -> l -> l.withTracking(mm));
+        arc = length(
+                "text-arc",
+                "text.arc",
+                mm -> l -> l.withPath(mm == 0 ? Optional.empty() : Optional.of(ArcPath.of(mm))));
+        plain(spacing, "text-spacing", "text.spacing", text -> {
+            double ems = Double.parseDouble(text.replace(',', '.').strip());
+            return l -> l.withLineSpacing(ems);
+        });
+        plain(features, "text-features", "text.features", text -> {
+            List<String> all = text.isBlank() ? List.of() : List.of(text.strip().split("[\\s,]+"));
+            return l -> l.withFeatures(all);
+        });
+        GridPane grid = new GridPane(6, 6);
+        grid.getStyleClass().add("gap-fields");
+        grid.addRow(0, label("text.short.size", size), size, label("text.short.spacing", spacing), spacing);
+        grid.addRow(1, label("text.short.tracking", tracking), tracking, label("text.short.align", align), align);
+        grid.addRow(2, label("text.short.arc", arc), arc, label("text.short.features", features), features);
+        getChildren().addAll(content, font, grid);
+    }
+
+    private static Label label(String key, Node field) {
+        Label label = new Label(Words.of(key));
+        label.setLabelFor(field);
+        return label;
+    }
+
+    private LengthField length(String id, String key, DoubleFunction<UnaryOperator<Lettering>> change) {
+        LengthField field = new LengthField(
+                id,
+                Words.of(key),
+                () -> desk.bench().job().unit(),
+                desk.notices(),
+                mm -> edits.change(change.apply(mm)));
+        field.getStyleClass().add("gap-field");
+        return field;
+    }
+
+    private void plain(
+            TextField field,
+            String id,
+            String key,
+            java.util.function.Function<String, UnaryOperator<Lettering>> read) {
+        field.setId(id);
+        field.setAccessibleText(Words.of(key));
+        field.setTooltip(new javafx.scene.control.Tooltip(Words.of(key)));
+        field.getStyleClass().addAll("length-field", "gap-field");
+        field.setOnAction(e -> {
+            try {
+                edits.change(read.apply(field.getText()));
+            } catch (NumberFormatException wrong) {
+                desk.notices().refuse(Words.of("text.badNumber", field.getText()));
+            }
+        });
+    }
+
+    private void chosen(UnaryOperator<Lettering> change) {
+        if (!showing && change != null) {
+            edits.change(change);
+        }
+    }
+
+    private void say() {
+        String said = content.getText();
+        if (!showing && !said.equals(shownContent) && !said.isBlank()) {
+            shownContent = said;
+            edits.change(l -> l.withContent(said));
+        }
+    }
+
+    void show(List<Located> selected) {
+        List<TextElement> texts = selected.stream()
+                .map(Located::element)
+                .filter(TextElement.class::isInstance)
+                .map(TextElement.class::cast)
+                .toList();
+        boolean any = !texts.isEmpty() && texts.size() == selected.size();
+        setVisible(any);
+        setManaged(any);
+        if (!any) {
+            return;
+        }
+        showing = true;
+        Lettering l = texts.getFirst().lettering();
+        List<FontChoice> choices = edits.fonts(() -> show(desk.bench().selected()));
+        if (!font.getItems().equals(choices)) {
+            font.getItems().setAll(choices);
+        }
+        shownContent = l.content();
+        content.setText(l.content());
+        content.setDisable(texts.size() > 1);
+        font.setValue(choices.contains(l.font()) ? l.font() : null);
+        align.setValue(l.align());
+        size.show(OptionalDouble.of(l.size()));
+        tracking.show(OptionalDouble.of(l.tracking()));
+        arc.show(OptionalDouble.of(diameter(l)));
+        spacing.setText(Double.toString(l.lineSpacing()));
+        features.setText(String.join(" ", l.features()));
+        showing = false;
+    }
+
+    /** The diameter of the circle that the text stands on; 0 where it stands straight, or on something else. */
+    private static double diameter(Lettering l) {
+        Optional<Outline> path = l.path();
+        return path.flatMap(Outline::bounds)
+                .map(b -> b.y() >= -1e-9 ? b.height() : -b.height())
+                .filter(d -> ArcPath.of(d).equals(path.get()))
+                .orElse(0.0);
+    }
+
+    /** Shows values by a word for each. */
+    private static final class Shown<T> extends StringConverter<T> {
+        private final java.util.function.Function<T, String> word;
+
+        Shown(java.util.function.Function<T, String> word) {
+            this.word = word;
+        }
+
+        @Override
+        public String toString(T value) {
+            return value == null ? "" : word.apply(value);
+        }
+
+        @Override
+        public T fromString(String text) {
+            throw new IllegalStateException(text);
+        }
+    }
+}

@@ -1,0 +1,127 @@
+package rondel.desktop.text;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import rondel.desktop.app.Desk;
+import rondel.desktop.app.Progress;
+import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.job.FontChoice;
+import rondel.job.Lettering;
+import rondel.job.Paint;
+import rondel.job.Rgba;
+import rondel.job.SheetId;
+import rondel.job.TextAlign;
+import rondel.job.TextElement;
+import rondel.lettering.AddText;
+import rondel.lettering.SetText;
+import rondel.operation.Operation;
+import rondel.operation.Together;
+import rondel.text.FontBook;
+import rondel.text.Typesetter;
+import rondel.words.Words;
+
+/** Edits of text: shaped in the background, then made in one step. */
+public final class TextEdits {
+
+    private static final Rgba INK = new Rgba(0x16, 0x40, 0x3d, 255);
+    private static final double USUAL_SIZE = 12;
+
+    private final Desk desk;
+    private final Progress progress;
+    private final Supplier<FontBook> fonts;
+    private final Typesetter typesetter;
+    private List<FontChoice> known = List.of();
+
+    public TextEdits(Desk desk, Progress progress, Supplier<FontBook> fonts) {
+        this.desk = desk;
+        this.progress = progress;
+        this.fonts = fonts;
+        this.typesetter = new Typesetter(fonts);
+    }
+
+    /** Every face at hand, by family, then by weight; none until they have been read.
+     *
+     * @param whenRead runs once they are, where they are not yet */
+    public List<FontChoice> fonts(Runnable whenRead) {
+        if (known.isEmpty()) {
+            progress.run(Words.of("progress.fonts"), this::read, read -> {
+                known = read;
+                whenRead.run();
+            });
+        }
+        return known;
+    }
+
+    private List<FontChoice> read() {
+        return fonts.get().faces().stream()
+                .map(f -> new FontChoice(f.family(), f.weight(), f.italic()))
+                .sorted(Comparator.comparing(FontChoice::family)
+                        .thenComparing(FontChoice::italic)
+                        .thenComparingInt(FontChoice::weight))
+                .distinct()
+                .toList();
+    }
+
+    /** Puts new text on the sheet, centred at a place. */
+    public void add(Point at) {
+        SheetId sheet = desk.bench().sheet().id();
+        progress.run(Words.of("progress.setting"), () -> first(sheet, at), text -> {
+            desk.bench().stepOut(0);
+            desk.perform(text);
+        });
+    }
+
+    private AddText first(SheetId sheet, Point at) {
+        Lettering lettering = Lettering.plain(Words.of("text.first"), read().getFirst(), USUAL_SIZE)
+                .withAlign(TextAlign.MIDDLE);
+        Optional<Outline> outline = Optional.of(typesetter.outline(lettering));
+        return new AddText(sheet, at.x(), at.y(), lettering, Paint.solid(INK), outline);
+    }
+
+    /** Sets every selected text otherwise, in one step. */
+    public void change(UnaryOperator<Lettering> change) {
+        List<TextElement> texts = desk.bench().selected().stream()
+                .map(l -> l.element())
+                .filter(TextElement.class::isInstance)
+                .map(TextElement.class::cast)
+                .toList();
+        if (texts.isEmpty()) {
+            return;
+        }
+        progress.run(Words.of("progress.setting"), () -> shaped(texts, change), this::made);
+    }
+
+    private List<SetText> shaped(List<TextElement> texts, UnaryOperator<Lettering> change) {
+        List<SetText> steps = new ArrayList<>();
+        for (TextElement text : texts) {
+            Lettering next = change.apply(text.lettering());
+            if (!next.equals(text.lettering())) {
+                steps.add(new SetText(text.id(), next, Optional.of(typesetter.outline(next))));
+            }
+        }
+        return steps;
+    }
+
+    /** Leaves out what has gone, or has come to be so, while the text was being shaped. */
+    private void made(List<SetText> steps) {
+        List<Operation> left = steps.stream()
+                .filter(s -> desk.bench()
+                        .job()
+                        .find(s.element())
+                        .filter(l -> l.element() instanceof TextElement t
+                                && !t.lettering().equals(s.lettering()))
+                        .isPresent())
+                .<Operation>map(s -> s)
+                .toList();
+        if (left.size() == 1) {
+            desk.perform(left.getFirst());
+        } else if (!left.isEmpty()) {
+            desk.perform(new Together(Words.of("operation.setText"), left));
+        }
+    }
+}

@@ -1,0 +1,63 @@
+package rondel.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import rondel.geometry.Box;
+import rondel.job.FontChoice;
+import rondel.job.TextElement;
+
+/** Text set in the real window, by keyboard. */
+class LetteringWindowTest extends BenchFixture {
+
+    private TextElement text() {
+        return (TextElement) only();
+    }
+
+    @Test
+    void aPersonWritesSizesArchesAndUndoesALine() throws Exception {
+        calm();
+        keys(KeyCode.SHORTCUT, KeyCode.T);
+        calm();
+        assertThat(text().content()).isNotBlank();
+        Box first = boxOf(only().id());
+
+        onFx(() -> lookup("#text-content").<TextArea>query().requestFocus());
+        push(KeyCode.SHORTCUT, KeyCode.A).write("Saltmarsh").push(KeyCode.SHORTCUT, KeyCode.ENTER);
+        calm();
+        assertThat(text().content()).isEqualTo("Saltmarsh");
+        assertThat(boxOf(only().id()).centre().x()).isCloseTo(first.centre().x(), within(2.0));
+
+        type("#text-size", "1 in");
+        calm();
+        assertThat(text().lettering().size()).isCloseTo(25.4, within(1e-9));
+        Box straight = boxOf(only().id());
+
+        type("#text-arc", "8 in");
+        calm();
+        Box arched = boxOf(only().id());
+        assertThat(arched.height()).isGreaterThan(straight.height() + 5);
+
+        FontChoice script = new FontChoice("Great Vibes", 400, false);
+        onFx(() -> lookup("#text-font").<ChoiceBox<FontChoice>>query().setValue(script));
+        calm();
+        assertThat(text().font()).isEqualTo(script);
+
+        type("#text-features", "-liga, ss01");
+        calm();
+        assertThat(text().lettering().features()).isEqualTo(List.of("-liga", "ss01"));
+        type("#text-features", "no such thing");
+        calm();
+        assertThat(notice()).contains("thing");
+
+        for (int i = 0; i < 5; i++) {
+            keys(KeyCode.SHORTCUT, KeyCode.Z);
+        }
+        assertThat(boxOf(only().id())).isEqualTo(first);
+    }
+}
