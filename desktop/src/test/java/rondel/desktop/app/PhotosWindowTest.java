@@ -57,6 +57,7 @@ class PhotosWindowTest extends BenchFixture {
 
     @Test
     void twoShapesBecomeWindowsAndFillFromTwoPhotos() throws Exception {
+        int before = bench.sheet().elements().size();
         select("leaf", "stem");
         keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.W);
         assertThat(slot("leaf").isEmptyWindow()).isTrue();
@@ -70,7 +71,7 @@ class PhotosWindowTest extends BenchFixture {
         onFx(() -> window.commands().get("fitWhole").run());
         keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.ALT, KeyCode.K);
         assertThat(bench.job().find(new ElementId("leaf"))).isEmpty();
-        assertThat(bench.sheet().elements()).hasSize(7);
+        assertThat(bench.sheet().elements()).hasSize(before + 2);
     }
 
     @Test
