@@ -10,12 +10,14 @@ import rondel.arrange.Group;
 import rondel.arrange.Hide;
 import rondel.arrange.Lock;
 import rondel.arrange.Lower;
+import rondel.arrange.MirrorToCorners;
 import rondel.arrange.Move;
 import rondel.arrange.MoveTo;
 import rondel.arrange.Pin;
 import rondel.arrange.Place;
 import rondel.arrange.Raise;
 import rondel.arrange.Rename;
+import rondel.arrange.RepeatAlong;
 import rondel.arrange.Resize;
 import rondel.arrange.Restack;
 import rondel.arrange.Rotate;
@@ -42,6 +44,7 @@ import rondel.job.ElementId;
 import rondel.job.Fit;
 import rondel.job.FontChoice;
 import rondel.job.GroupElement;
+import rondel.job.GroupUse;
 import rondel.job.Guide;
 import rondel.job.Job;
 import rondel.job.Lettering;
@@ -85,6 +88,10 @@ import rondel.spacing.SetGaps;
 import rondel.spacing.SetGrid;
 import rondel.spacing.Side;
 import rondel.spacing.SpreadAcross;
+import rondel.tryout.FlipTryOut;
+import rondel.tryout.KeepShown;
+import rondel.tryout.MakeTryOut;
+import rondel.tryout.TryOuts;
 import rondel.units.LengthUnit;
 import rondel.window.ClipWith;
 import rondel.window.EmptyWindows;
@@ -107,6 +114,7 @@ public final class OperationCatalogue {
     private static final List<ElementId> THREE =
             List.of(new ElementId("leaf"), new ElementId("stem"), new ElementId("cluster"));
 
+    private static final List<ElementId> TRY_OUT = List.of(new ElementId("try-out"));
     private static final List<ElementId> WINDOW = List.of(new ElementId("window"));
     private static final Media PICTURE = ExamplePicture.media();
 
@@ -166,6 +174,11 @@ public final class OperationCatalogue {
                         Lettering.plain("High tide", new FontChoice("Playball", 400, false), 10)
                                 .withAlign(TextAlign.MIDDLE),
                         Optional.of(Outline.rectangle(new Box(-20, -7, 40, 7))))),
+                OperationKind.of(new MakeTryOut(List.of(new ElementId("leaf"), new ElementId("stem")), "Leaves")),
+                OperationKind.of(new FlipTryOut(TRY_OUT, 1)),
+                OperationKind.of(new KeepShown(TRY_OUT)),
+                OperationKind.of(new MirrorToCorners(LEAF)),
+                OperationKind.of(new RepeatAlong(STEM, Axis.HORIZONTAL, 0, 304.8, 2, 2, 0.05)),
                 OperationKind.of(new SetFill(LEAF, Paint.solid(new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new Recolour(List.of(), SEA_GREEN, new Rgba(0xe2, 0x72, 0x5b, 255), 0.02)),
                 OperationKind.of(new SetStops(
@@ -196,7 +209,7 @@ public final class OperationCatalogue {
     }
 
     /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, a window,
-     *  a sky and a wording. */
+     *  a sky, a wording and a try-out. */
     public static Job sample() {
         Element cluster = GroupElement.of(
                 Traits.named("Cluster").withId(new ElementId("cluster")),
@@ -206,7 +219,13 @@ public final class OperationCatalogue {
                 .getFirst()
                 .withGuides(List.of(new Guide(Axis.VERTICAL, 12.7)))
                 .withElements(List.of(
-                        square("leaf", 10, 10, 20), square("stem", 20, 25, 10), cluster, window(), sky(), wording()));
+                        square("leaf", 10, 10, 20),
+                        square("stem", 20, 25, 10),
+                        cluster,
+                        window(),
+                        sky(),
+                        wording(),
+                        tryOut()));
         return blank.withMedia(List.of(PICTURE)).withSheets(List.of(first, Sheet.of(SPARE, "Spare", 100, 100)));
     }
 
@@ -220,9 +239,15 @@ public final class OperationCatalogue {
                         FillRule.NON_ZERO,
                         Optional.of(square("window-shape", 100, 10, 30)))),
                 Optional.empty(),
-                Optional.of(Fit.FILL));
+                new GroupUse.Window(Fit.FILL));
         return empty.withChildren(List.of(new PictureElement(
                 Traits.named("").withId(new ElementId("picture")), PICTURE.id(), new Box(100, 5, 40, 40))));
+    }
+
+    private static Element tryOut() {
+        List<Element> choices = List.of(square("choice-1", 200, 60, 20), square("choice-2", 205, 65, 10));
+        GroupElement group = GroupElement.of(Traits.named("Try-out").withId(new ElementId("try-out")), choices);
+        return TryOuts.showing(group.withUse(GroupUse.TRY_OUT), 0);
     }
 
     private static Element wording() {

@@ -55,7 +55,7 @@ final class Repainting {
         }
         return children == g.children() && clip == g.clip()
                 ? g
-                : new GroupElement(g.traits(), children, clip, mask, g.window());
+                : new GroupElement(g.traits(), children, clip, mask, g.use());
     }
 
     private static List<Element> all(List<Element> elements, UnaryOperator<Rgba> change) {

@@ -4,11 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Elements that move as one, back to front. What lies outside the clip, or where the mask is clear, is kept but not shown.
- *
- * @param window for a window, a slot for a picture: how the picture lies in its clip. A window may be empty */
+/** Elements that move as one, back to front. What lies outside the clip, or where the mask is clear, is kept but not shown. */
 public record GroupElement(
-        Traits traits, List<Element> children, Optional<Clip> clip, Optional<Mask> mask, Optional<Fit> window)
+        Traits traits, List<Element> children, Optional<Clip> clip, Optional<Mask> mask, GroupUse use)
         implements Element {
 
     public GroupElement {
@@ -16,7 +14,7 @@ public record GroupElement(
     }
 
     public GroupElement(Traits traits, List<Element> children, Optional<Clip> clip, Optional<Mask> mask) {
-        this(traits, children, clip, mask, Optional.empty());
+        this(traits, children, clip, mask, GroupUse.TOGETHER);
     }
 
     public static GroupElement of(Traits traits, List<Element> children) {
@@ -24,11 +22,20 @@ public record GroupElement(
     }
 
     public GroupElement withChildren(List<Element> other) {
-        return new GroupElement(traits, other, clip, mask, window);
+        return new GroupElement(traits, other, clip, mask, use);
     }
 
-    public GroupElement withWindow(Fit fit) {
-        return new GroupElement(traits, children, clip, mask, Optional.of(fit));
+    public GroupElement withUse(GroupUse other) {
+        return new GroupElement(traits, children, clip, mask, other);
+    }
+
+    /** For a window, a slot for a picture: how the picture lies in its clip. */
+    public Optional<Fit> window() {
+        return use instanceof GroupUse.Window w ? Optional.of(w.fit()) : Optional.empty();
+    }
+
+    public boolean isTryOut() {
+        return use instanceof GroupUse.TryOut;
     }
 
     /** Whether leaving the group would change how its children look. */
@@ -38,7 +45,7 @@ public record GroupElement(
 
     /** Whether it is a slot for a picture that holds none yet. */
     public boolean isEmptyWindow() {
-        return window.isPresent() && children.isEmpty();
+        return window().isPresent() && children.isEmpty();
     }
 
     /** This group and everything inside it. */
@@ -48,11 +55,15 @@ public record GroupElement(
 
     @Override
     public GroupElement withTraits(Traits other) {
-        return new GroupElement(other, children, clip, mask, window);
+        return new GroupElement(other, children, clip, mask, use);
     }
 
     @Override
     public String kind() {
-        return window.isPresent() ? "window" : "group";
+        return switch (use) {
+            case GroupUse.Together t -> "group";
+            case GroupUse.Window w -> "window";
+            case GroupUse.TryOut t -> "try-out";
+        };
     }
 }

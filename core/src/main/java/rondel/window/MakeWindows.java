@@ -10,6 +10,7 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Fit;
 import rondel.job.GroupElement;
+import rondel.job.GroupUse;
 import rondel.job.Job;
 import rondel.job.Tree;
 import rondel.operation.Operation;
@@ -44,7 +45,7 @@ public record MakeWindows(List<ElementId> elements, Fit fit) implements Operatio
                 Optional.of(new Clip(clip.outline(), clip.rule(), Optional.of(shape.with(t -> t.withId(own)
                         .withShadow(Optional.empty()))))),
                 Optional.empty(),
-                Optional.of(fit));
+                new GroupUse.Window(fit));
     }
 
     @Override

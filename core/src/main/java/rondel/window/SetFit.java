@@ -6,6 +6,7 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Fit;
 import rondel.job.GroupElement;
+import rondel.job.GroupUse;
 import rondel.job.Job;
 import rondel.job.Tree;
 import rondel.operation.Operation;
@@ -27,7 +28,7 @@ public record SetFit(List<ElementId> elements, Fit fit) implements Operation {
             if (!(e instanceof GroupElement g) || g.window().isEmpty()) {
                 throw Refusal.of("window.none", Targets.display(e));
             }
-            Element with = g.withWindow(fit);
+            Element with = g.withUse(new GroupUse.Window(fit));
             return Fitting.fitted(with, toSheet);
         });
     }

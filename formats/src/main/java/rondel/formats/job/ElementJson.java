@@ -15,6 +15,7 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Fit;
 import rondel.job.GroupElement;
+import rondel.job.GroupUse;
 import rondel.job.Mask;
 import rondel.job.MediaId;
 import rondel.job.Paint;
@@ -182,13 +183,13 @@ final class ElementJson {
                 new ShapeElement(traits, outline(f), rule(f), fill(f), PaintJson.optionalStroke(f, "stroke"));
             case "text" -> text(traits, f);
             case "picture" -> new PictureElement(traits, new MediaId(f.text("media")), f.box("frame"));
-            case "group", "window" ->
+            case "group", "window", "try-out" ->
                 new GroupElement(
                         traits,
                         readAll(f.listOrEmpty("children"), depth + 1),
                         f.optional("clip").map(JsonFields::new).map(c -> readClip(c, depth + 1)),
                         f.optional("mask").map(JsonFields::new).map(m -> readMask(m, depth + 1)),
-                        f.optional("window").map(n -> Enums.read(n, Fit.class, "window")));
+                        use(f));
             case String other -> throw new BadJson("kind", other);
         };
     }
@@ -196,6 +197,14 @@ final class ElementJson {
     private static TextElement text(Traits traits, JsonFields f) {
         return new TextElement(
                 traits, LetteringJson.read(f), outline(f), fill(f), PaintJson.optionalStroke(f, "stroke"));
+    }
+
+    private static GroupUse use(JsonFields f) {
+        return switch (f.text("kind")) {
+            case "window" -> new GroupUse.Window(Enums.read(f.node("window"), Fit.class, "window"));
+            case "try-out" -> GroupUse.TRY_OUT;
+            default -> GroupUse.TOGETHER;
+        };
     }
 
     private static Clip readClip(JsonFields c, int depth) {

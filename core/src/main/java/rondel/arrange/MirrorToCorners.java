@@ -1,0 +1,69 @@
+package rondel.arrange;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.geometry.Point;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Job;
+import rondel.job.Located;
+import rondel.job.Tree;
+import rondel.operation.Operation;
+import rondel.operation.Targets;
+import rondel.words.Words;
+
+/** Copies an arrangement for one corner to the other three of its sheet, mirrored across, down, and both. The copies stand
+ *  in front of the arrangement, in its group. */
+public record MirrorToCorners(List<ElementId> elements) implements Operation {
+
+    public MirrorToCorners {
+        elements = List.copyOf(elements);
+    }
+
+    @Override
+    public Job apply(Job job) {
+        Set<ElementId> ids = Targets.existing(job, elements);
+        Located first = job.located(elements.getFirst());
+        Box trim = first.sheet().trim();
+        Point middle = trim.centre();
+        List<Affine> mirrors =
+                List.of(Affine.scale(-1, 1, middle), Affine.scale(1, -1, middle), Affine.scale(-1, -1, middle));
+        Placing placing = new Placing(job);
+        Job copied = Tree.siblings(job, ids, siblings -> {
+            List<Element> chosen =
+                    siblings.stream().filter(e -> ids.contains(e.id())).toList();
+            List<Element> all = new ArrayList<>(siblings);
+            int at = all.lastIndexOf(chosen.getLast()) + 1;
+            List<Element> copies = new ArrayList<>();
+            for (Affine mirror : mirrors) {
+                for (Element e : placing.withFreshIds(chosen)) {
+                    copies.add(Transforming.placed(e.with(t -> t.withLocked(false)), first.toSheet(), mirror));
+                }
+            }
+            all.addAll(at, copies);
+            return all;
+        });
+        return copied.withNextNumber(placing.next());
+    }
+
+    /** The arrangement with its copies. */
+    @Override
+    public List<ElementId> selects(Job before, Job after) {
+        List<ElementId> all = new ArrayList<>(elements);
+        all.addAll(new Duplicate(elements, 0, 0).selects(before, after));
+        return all;
+    }
+
+    @Override
+    public List<ElementId> about() {
+        return elements;
+    }
+
+    @Override
+    public String label() {
+        return Words.of("operation.mirrorToCorners");
+    }
+}

@@ -1,0 +1,17 @@
+package rondel.job;
+
+/** What a group is for. */
+public sealed interface GroupUse {
+
+    /** Holds things together. */
+    record Together() implements GroupUse {}
+
+    /** A slot for a picture, which may be empty. */
+    record Window(Fit fit) implements GroupUse {}
+
+    /** Alternatives for one place, of which one is shown and the others are hidden. */
+    record TryOut() implements GroupUse {}
+
+    GroupUse TOGETHER = new Together();
+    GroupUse TRY_OUT = new TryOut();
+}
