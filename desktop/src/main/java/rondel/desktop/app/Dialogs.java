@@ -1,10 +1,12 @@
 package rondel.desktop.app;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
+import javafx.scene.image.Image;
 import javafx.stage.Window;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.dialog.ExportDialog;
@@ -12,9 +14,12 @@ import rondel.desktop.dialog.FormDialog;
 import rondel.desktop.dialog.GuideDialog;
 import rondel.desktop.dialog.NewJobDialog;
 import rondel.desktop.dialog.RecolourDialog;
+import rondel.desktop.dialog.RepeatDialog;
 import rondel.desktop.dialog.SheetDialog;
+import rondel.desktop.dialog.SideBySideDialog;
 import rondel.desktop.dialog.SpacingDialog;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.space.SpacingForm;
@@ -73,6 +78,16 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     @Override
     public Optional<RecolourForm> recolour(Rgba now, boolean anySelected) {
         return answered(() -> new RecolourDialog(now, anySelected).ask(owner.get()));
+    }
+
+    @Override
+    public Optional<RepeatForm> repeat(LengthUnit unit) {
+        return answered(() -> new RepeatDialog(unit).ask(owner.get()));
+    }
+
+    @Override
+    public Optional<Integer> sideBySide(List<Image> pictures, int shown) {
+        return new SideBySideDialog(pictures, shown).ask(owner.get());
     }
 
     @Override

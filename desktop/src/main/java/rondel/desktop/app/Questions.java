@@ -1,8 +1,11 @@
 package rondel.desktop.app;
 
+import java.util.List;
 import java.util.Optional;
+import javafx.scene.image.Image;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.space.SpacingForm;
@@ -37,6 +40,14 @@ public interface Questions {
      *
      * @param now the colour that is likely meant */
     Optional<RecolourForm> recolour(Rgba now, boolean anySelected);
+
+    /** How a strip is repeated along its sheet. */
+    Optional<RepeatForm> repeat(LengthUnit unit);
+
+    /** Which of several alternatives is wanted, by its number from 0.
+     *
+     * @param pictures of the sheet with each */
+    Optional<Integer> sideBySide(List<Image> pictures, int shown);
 
     /** Where a guide should lie. */
     Optional<GuideForm> guide(LengthUnit unit);

@@ -58,6 +58,7 @@ public final class Commands {
         new SelectCommands(this, desk).add();
         new SpacingCommands(this, desk, questions).add();
         new WindowCommands(this, desk, files).add();
+        new TryOutCommands(this, desk, questions).add();
         new ColourCommands(this, desk, sheet, questions).add();
         add("fit", "Shortcut+0", always(), sheet::fit);
         add("trueSize", "Shortcut+1", always(), sheet::trueSize);

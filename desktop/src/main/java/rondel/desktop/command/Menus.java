@@ -84,6 +84,8 @@ public final class Menus {
                         LINE,
                         "pin",
                         "linesScale"),
+                menu(commands, "tryOut", "tryOut", "tryNext", "tryPrevious", "trySideBySide", "trySettle"),
+                menu(commands, "repeat", "mirrorToCorners", "repeatAlong"),
                 menu(commands, "colour", "pickColour", "recolour", "keepColours"),
                 menu(
                         commands,

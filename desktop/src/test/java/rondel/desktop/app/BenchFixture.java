@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import javafx.event.EventType;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
+import javafx.scene.image.Image;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -19,6 +20,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.model.Bench;
+import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.space.SpacingForm;
@@ -54,6 +56,9 @@ abstract class BenchFixture extends ApplicationTest {
         boolean recover = true;
         Optional<SpacingForm> spacing = Optional.empty();
         Optional<GuideForm> guide = Optional.empty();
+        Optional<RepeatForm> repeat = Optional.empty();
+        Optional<Integer> alternative = Optional.empty();
+        int compared;
         Optional<Function<Rgba, RecolourForm>> recolour = Optional.empty();
         ExportChoice choice = new ExportChoice(ExportFormat.PDF, false, 150, false);
 
@@ -105,6 +110,17 @@ abstract class BenchFixture extends ApplicationTest {
         @Override
         public Optional<RecolourForm> recolour(Rgba now, boolean anySelected) {
             return recolour.map(make -> make.apply(now));
+        }
+
+        @Override
+        public Optional<RepeatForm> repeat(LengthUnit unit) {
+            return repeat;
+        }
+
+        @Override
+        public Optional<Integer> sideBySide(List<Image> pictures, int shown) {
+            compared = pictures.size();
+            return alternative;
         }
 
         @Override

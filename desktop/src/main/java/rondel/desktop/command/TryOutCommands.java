@@ -1,0 +1,109 @@
+package rondel.desktop.command;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.image.Image;
+import rondel.arrange.MirrorToCorners;
+import rondel.desktop.app.Desk;
+import rondel.desktop.app.Questions;
+import rondel.desktop.model.Bench;
+import rondel.desktop.sheet.ScenePainting;
+import rondel.desktop.sheet.SheetScene;
+import rondel.geometry.Box;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.Sheet;
+import rondel.tryout.FlipTryOut;
+import rondel.tryout.KeepShown;
+import rondel.tryout.MakeTryOut;
+import rondel.tryout.TryOuts;
+import rondel.words.Words;
+
+/** Commands that hold alternatives for one place, and that repeat or mirror an arrangement. */
+final class TryOutCommands {
+
+    private static final double PICTURE = 280;
+
+    private final Commands all;
+    private final Desk desk;
+    private final Bench bench;
+    private final Questions questions;
+
+    TryOutCommands(Commands all, Desk desk, Questions questions) {
+        this.all = all;
+        this.desk = desk;
+        this.bench = desk.bench();
+        this.questions = questions;
+    }
+
+    void add() {
+        all.put(
+                "tryOut",
+                "Shortcut+Alt+T",
+                () -> bench.selection().size() > 1,
+                () -> desk.perform(new MakeTryOut(bench.selectedIds(), Words.of("tryout.name"))));
+        all.put("tryNext", "Period", this::anyTryOut, () -> desk.perform(new FlipTryOut(tryOuts(), 1)));
+        all.put("tryPrevious", "Comma", this::anyTryOut, () -> desk.perform(new FlipTryOut(tryOuts(), -1)));
+        all.put("trySideBySide", "Shortcut+Alt+B", () -> tryOuts().size() == 1, this::sideBySide);
+        all.put("trySettle", "", this::anyTryOut, () -> desk.perform(new KeepShown(tryOuts())));
+        all.put(
+                "mirrorToCorners",
+                "Shortcut+Alt+X",
+                () -> !bench.selection().isEmpty(),
+                () -> desk.perform(new MirrorToCorners(bench.selectedIds())));
+        all.put("repeatAlong", "Shortcut+Alt+Y", () -> !bench.selection().isEmpty(), () -> questions
+                .repeat(bench.job().unit())
+                .ifPresent(form -> desk.perform(form.operation(bench.selectedIds(), bench.sheet()))));
+    }
+
+    private void sideBySide() {
+        ElementId id = tryOuts().getFirst();
+        GroupElement tryOut = (GroupElement) bench.job().located(id).element();
+        Job job = bench.job();
+        Sheet sheet = bench.sheet();
+        int shown = TryOuts.shown(tryOut);
+        desk.workers()
+                .run(
+                        () -> pictures(job, sheet, id, tryOut.children().size(), shown),
+                        pictures -> choose(id, pictures, shown),
+                        failure -> desk.notices().refuse(Words.of("cli.unexpected", failure)),
+                        () -> {});
+    }
+
+    private List<Image> pictures(Job job, Sheet sheet, ElementId id, int count, int shown) {
+        double longest = Math.max(sheet.width(), sheet.height());
+        List<Image> pictures = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            Job each = new FlipTryOut(List.of(id), i - shown).apply(job);
+            Sheet other = each.sheet(sheet.id());
+            pictures.add(ScenePainting.elements(
+                    SheetScene.of(each, other),
+                    other.elements(),
+                    new Box(0, 0, sheet.width(), sheet.height()),
+                    PICTURE / longest,
+                    desk.pictures()));
+        }
+        return pictures;
+    }
+
+    private void choose(ElementId id, List<Image> pictures, int shown) {
+        Optional<Integer> chosen = questions.sideBySide(pictures, shown);
+        chosen.filter(c -> c != shown && bench.job().find(id).isPresent())
+                .ifPresent(c -> desk.perform(new FlipTryOut(List.of(id), c - shown)));
+    }
+
+    private List<ElementId> tryOuts() {
+        return bench.selected().stream()
+                .map(l -> l.element())
+                .filter(e -> e instanceof GroupElement g && g.isTryOut())
+                .map(Element::id)
+                .toList();
+    }
+
+    private boolean anyTryOut() {
+        return !tryOuts().isEmpty();
+    }
+}

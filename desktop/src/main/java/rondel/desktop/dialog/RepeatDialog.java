@@ -1,0 +1,59 @@
+package rondel.desktop.dialog;
+
+import java.util.Optional;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Slider;
+import javafx.stage.Window;
+import javafx.util.StringConverter;
+import rondel.desktop.repeat.RepeatForm;
+import rondel.geometry.Axis;
+import rondel.units.LengthUnit;
+import rondel.words.Words;
+
+/** Asks along which edge things are repeated, and what may give so that whole repeats fill it. */
+public final class RepeatDialog {
+
+    private final LengthUnit unit;
+    private final ChoiceBox<Axis> axis = new ChoiceBox<>();
+    private final LengthInput gap = new LengthInput("repeat-gap");
+    private final LengthInput slack = new LengthInput("repeat-slack");
+    private final Slider stretch = new Slider(0, 25, 5);
+
+    public RepeatDialog(LengthUnit unit) {
+        this.unit = unit;
+        axis.setId("repeat-axis");
+        axis.getItems().setAll(Axis.values());
+        axis.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Axis a) {
+                return a == null ? "" : Words.of("repeat." + a.name());
+            }
+
+            @Override
+            public Axis fromString(String text) {
+                throw new IllegalStateException(text);
+            }
+        });
+        axis.setValue(Axis.HORIZONTAL);
+        gap.show(0, unit);
+        slack.show(unit.fineNudge(), unit);
+        stretch.setId("repeat-stretch");
+        stretch.setShowTickLabels(true);
+        stretch.setMajorTickUnit(5);
+    }
+
+    /** Shows it and waits.
+     *
+     * @throws rondel.words.Refusal if something that was typed is no length */
+    public Optional<RepeatForm> ask(Window owner) {
+        boolean on = new FormDialog()
+                .row("repeat.along", axis)
+                .row("repeat.gap", gap)
+                .row("repeat.slack", slack)
+                .row("repeat.stretch", stretch)
+                .ask(owner, Words.of("repeat.heading"), Words.of("repeat.go"));
+        return on
+                ? Optional.of(new RepeatForm(axis.getValue(), gap.mm(unit), slack.mm(unit), stretch.getValue() / 100))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,72 @@
+package rondel.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+import rondel.catalogue.OperationCatalogue;
+import rondel.desktop.repeat.RepeatForm;
+import rondel.geometry.Axis;
+import rondel.geometry.Box;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.tryout.TryOuts;
+
+/** Alternatives for one place, corners and borders in the real window. */
+class TryOutWindowTest extends BenchFixture {
+
+    @BeforeEach
+    void theSample() throws Exception {
+        calm();
+        onFx(() -> bench.open(OperationCatalogue.sample(), Optional.empty()));
+        calm();
+    }
+
+    private void select(String... ids) {
+        onFx(() -> bench.select(List.of(ids).stream().map(ElementId::new).toList()));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private int shown() {
+        return TryOuts.shown((GroupElement) only());
+    }
+
+    @Test
+    void keysFlipThroughAlternativesAndSideBySideChoosesOne() throws Exception {
+        select("leaf", "stem", "cluster");
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.T);
+        assertThat(shown()).isEqualTo(2);
+        keys(KeyCode.PERIOD);
+        assertThat(shown()).isZero();
+        keys(KeyCode.COMMA);
+        assertThat(shown()).isEqualTo(2);
+        answers.alternative = Optional.of(1);
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.B);
+        WaitForAsyncUtils.waitFor(20, java.util.concurrent.TimeUnit.SECONDS, () -> answers.compared == 3);
+        calm();
+        assertThat(shown()).isEqualTo(1);
+        onFx(() -> window.commands().get("trySettle").run());
+        assertThat(only().id()).isEqualTo(new ElementId("stem"));
+        assertThat(bench.job().find(new ElementId("leaf"))).isEmpty();
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(bench.job().find(new ElementId("leaf"))).isPresent();
+    }
+
+    @Test
+    void aCornerMirrorsAndAStripRepeats() throws Exception {
+        select("leaf");
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.X);
+        assertThat(bench.selectedIds()).hasSize(4);
+        select("stem");
+        answers.repeat = Optional.of(new RepeatForm(Axis.HORIZONTAL, 0, 1, 0.1));
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.Y);
+        List<Box> row = bench.selectedIds().stream().map(this::boxOf).toList();
+        assertThat(row.stream().mapToDouble(Box::x).min().orElseThrow()).isCloseTo(0, within(1e-9));
+        assertThat(row.stream().mapToDouble(Box::right).max().orElseThrow()).isCloseTo(304.8, within(1e-9));
+    }
+}
