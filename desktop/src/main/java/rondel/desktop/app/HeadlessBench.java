@@ -3,6 +3,7 @@ package rondel.desktop.app;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
@@ -20,7 +21,6 @@ import rondel.formats.fonts.ShippedFonts;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.png.PngWriter;
 import rondel.job.Element;
-import rondel.job.GroupElement;
 import rondel.job.Job;
 
 /** The real window without a monitor, for pictures of it. The toolkit must have been started, on its Headless platform. */
@@ -32,17 +32,44 @@ public final class HeadlessBench {
 
     private HeadlessBench() {}
 
-    /** Writes a picture of each main view, on the demo job, into a folder. */
+    /** A picture to take.
+     *
+     * @param name of its file, without the ending
+     * @param selected how the name begins of what is selected; nothing where it is empty */
+    private record Shot(String name, DemoJobs.DemoJob job, String selected) {}
+
+    private static List<Shot> all() {
+        List<DemoJobs.DemoJob> jobs = DemoJobs.all();
+        return List.of(
+                new Shot("compose", jobs.get(0), "Middle"),
+                new Shot("planner", jobs.get(1), "Sticker 5"),
+                new Shot("scrapbook", jobs.get(2), "Photo on a mount"),
+                new Shot("card", jobs.get(3), "text"));
+    }
+
+    /** Writes a picture of each main view, on the demo jobs, into a folder. */
     public static List<Path> shots(Path folder) throws InterruptedException {
         CountDownLatch started = new CountDownLatch(1);
+        Platform.setImplicitExit(false);
         Platform.startup(started::countDown);
         started.await();
-        Path compose = folder.resolve("compose.png");
+        List<Path> files = new ArrayList<>();
+        for (Shot shot : all()) {
+            Path file = folder.resolve(shot.name + ".png");
+            BufferedImage picture = taken(shot);
+            AtomicFile.write(file, out -> write(picture, out));
+            files.add(file);
+        }
+        return files;
+    }
+
+    private static BufferedImage taken(Shot shot) throws InterruptedException {
         AtomicReference<BufferedImage> taken = new AtomicReference<>();
         CountDownLatch done = new CountDownLatch(1);
+        Job job = shot.job.read();
         Platform.runLater(() -> {
             Theme.install();
-            Bench bench = new Bench(DemoJobs.page());
+            Bench bench = new Bench(job);
             Workers workers = new Workers();
             Notices notices = new Notices();
             Stage stage = new Stage();
@@ -54,7 +81,7 @@ public final class HeadlessBench {
                     new ArtworkReader(new ShippedFonts()));
             stage.setScene(new Scene(window, WIDTH, HEIGHT));
             stage.show();
-            selectOneGroup(bench);
+            select(bench, shot.selected);
             whenCalm(window, () -> {
                 taken.set(picture(stage.getScene().snapshot(null)));
                 stage.close();
@@ -65,22 +92,18 @@ public final class HeadlessBench {
         if (!done.await(60, TimeUnit.SECONDS)) {
             throw new IllegalStateException("the window did not come to rest");
         }
-        AtomicFile.write(compose, out -> write(taken.get(), out));
-        return List.of(compose);
+        return taken.get();
     }
 
     private static void write(BufferedImage image, java.io.OutputStream out) throws IOException {
         PngWriter.write(image, 96, out);
     }
 
-    /** A small group near the middle shows handles and gaps at their most telling. */
-    private static void selectOneGroup(Bench bench) {
-        Job job = bench.job();
+    /** The first whose name begins so, or the first of a kind of that name. */
+    private static void select(Bench bench, String start) {
         bench.sheet().elements().stream()
-                .filter(e -> e instanceof GroupElement && e.name().startsWith("Middle"))
+                .filter(e -> e.name().startsWith(start) || e.kind().equals(start))
                 .findFirst()
-                .or(() ->
-                        job.everything().filter(GroupElement.class::isInstance).findFirst())
                 .map(Element::id)
                 .ifPresent(id -> bench.select(List.of(id)));
     }

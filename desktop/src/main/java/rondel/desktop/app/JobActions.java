@@ -58,6 +58,12 @@ public final class JobActions {
                 .open(job, Optional.of(file)));
     }
 
+    /** Puts another demo job on the bench, once what is there is settled. */
+    public void openDemo(DemoJobs.DemoJob demo) {
+        whenUnsavedIsSettled(() -> progress.run(Words.of("progress.openingDemo"), demo::read, job -> desk.bench()
+                .open(job, Optional.empty())));
+    }
+
     /** Puts the demo job on the bench; it has no file until it is saved. */
     public void openDemo() {
         progress.run(Words.of("progress.openingDemo"), DemoJobs::page, job -> desk.bench()

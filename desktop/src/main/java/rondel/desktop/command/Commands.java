@@ -18,6 +18,7 @@ import rondel.arrange.Rotate;
 import rondel.arrange.ToBack;
 import rondel.arrange.ToFront;
 import rondel.arrange.Ungroup;
+import rondel.desktop.app.DemoJobs;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.JobActions;
 import rondel.desktop.app.Questions;
@@ -45,6 +46,7 @@ public final class Commands {
         this.bench = desk.bench();
         add("new", "Shortcut+N", always(), files::newJob);
         add("open", "Shortcut+O", always(), files::open);
+        DemoJobs.all().forEach(d -> add("demo-" + d.name(), "", always(), () -> files.openDemo(d)));
         add("save", "Shortcut+S", always(), files::save);
         add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
         add("place", "Shortcut+I", always(), files::place);

@@ -19,6 +19,13 @@ public final class Menus {
         return List.of(
                 item(commands, "new"),
                 item(commands, "open"),
+                menu(
+                        commands,
+                        "demo",
+                        "demo-tide-page",
+                        "demo-planner-stickers",
+                        "demo-scrapbook-page",
+                        "demo-tide-card"),
                 item(commands, "save"),
                 item(commands, "saveAs"),
                 new SeparatorMenuItem(),

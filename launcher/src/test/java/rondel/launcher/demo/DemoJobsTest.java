@@ -1,0 +1,37 @@
+package rondel.launcher.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import rondel.desktop.app.DemoJobs;
+import rondel.geometry.Box;
+import rondel.job.Extent;
+import rondel.job.Job;
+import rondel.job.Sheet;
+
+class DemoJobsTest {
+
+    @ParameterizedTest
+    @ValueSource(strings = {"planner-stickers", "scrapbook-page", "tide-card"})
+    void whatShipsIsWhatItsOperationsMake(String name) {
+        Job made = MakeDemoJobs.jobs().get(name).get();
+        Job shipped = DemoJobs.all().stream()
+                .filter(d -> d.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .read();
+        assertThat(shipped.withTitle("")).isEqualTo(made.withTitle(""));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"planner-stickers", "scrapbook-page", "tide-card"})
+    void nothingLiesOffTheSheet(String name) {
+        Sheet sheet = MakeDemoJobs.jobs().get(name).get().sheets().getFirst();
+        Box room = sheet.trim().grown(sheet.bleed() + 1e-6);
+        assertThat(sheet.elements()).allSatisfy(e -> assertThat(room.contains(
+                        Extent.of(e, rondel.geometry.Affine.IDENTITY).orElseThrow()))
+                .as(e.name())
+                .isTrue());
+    }
+}
