@@ -26,6 +26,7 @@ public final class Bench {
         System.setProperty("prism.order", "sw");
         Map<String, Rows> sets = new LinkedHashMap<>();
         sets.put("small", SmallBenchmarks::rows);
+        sets.put("quick", Quick::rows);
         sets.put("start", StartUp::rows);
         sets.put("frames", Frames::rows);
         List<String> wanted = args.length == 0 ? List.copyOf(sets.keySet()) : List.of(args);
@@ -34,7 +35,7 @@ public final class Bench {
             System.exit(2);
         }
         PrintStream out = System.out;
-        out.printf(Locale.ROOT, "%-58s %10s %10s %7s  %s%n", "name", "ours", "peer", "ratio", "aim");
+        out.printf(Locale.ROOT, "%-66s %10s %10s %7s  %s%n", "name", "ours", "peer", "ratio", "aim");
         for (String set : wanted) {
             print(out, sets.get(set).measured());
         }
@@ -45,7 +46,7 @@ public final class Bench {
         for (Row r : rows) {
             out.printf(
                     Locale.ROOT,
-                    "%-58s %10.2f %10.2f %7.2f  at most %.1f%n",
+                    "%-66s %10.2f %10.2f %7.2f  at most %.1f%n",
                     r.name,
                     r.ours,
                     r.peer,

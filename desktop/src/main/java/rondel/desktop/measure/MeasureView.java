@@ -27,6 +27,7 @@ import rondel.arrange.SetFill;
 import rondel.arrange.SetRole;
 import rondel.arrange.SetStroke;
 import rondel.arrange.TurnTo;
+import rondel.check.EffectivePpi;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
@@ -61,6 +62,7 @@ public final class MeasureView extends VBox {
     private final ChoiceBox<Role> role = new ChoiceBox<>();
     private final ColorPicker fill = new ColorPicker();
     private final ColorPicker line = new ColorPicker();
+    private final Label ppi = new Label();
     private final TextSection text;
     private final SpacingSection spacing;
     private final ShadowSection shadow;
@@ -84,8 +86,9 @@ public final class MeasureView extends VBox {
         spacing = new SpacingSection(desk, commands);
         shadow = new ShadowSection(desk);
         swatches = new SwatchStrip(desk);
+        ppi.setId("ppi");
         fields.getChildren()
-                .addAll(named(), sizes(), text, spacing, looks(), swatches, colourButtons(commands), shadow);
+                .addAll(named(), sizes(), ppi, text, spacing, looks(), swatches, colourButtons(commands), shadow);
         fields.getStyleClass().add("measure-fields");
         ScrollPane scroll = new ScrollPane(fields);
         scroll.setFitToWidth(true);
@@ -209,6 +212,7 @@ public final class MeasureView extends VBox {
         empty.setManaged(!any);
         fields.setVisible(any);
         fields.setManaged(any);
+        showPpi();
         text.show(desk.bench().selected());
         swatches.show();
         shadow.show(desk.bench().selected());
@@ -227,6 +231,21 @@ public final class MeasureView extends VBox {
         line.setValue(m.stroke().map(s -> colour(s.paint())).orElse(Color.TRANSPARENT));
         lineWidth.show(m.strokeWidth());
         showing = false;
+    }
+
+    /** The fewest pixels to the inch of what is selected, with a word where print would show it. */
+    private void showPpi() {
+        OptionalDouble least = desk.bench().selected().stream()
+                .map(l -> EffectivePpi.of(
+                        l.element(), l.toSheet(), desk.bench().job().media()))
+                .filter(OptionalDouble::isPresent)
+                .mapToDouble(OptionalDouble::getAsDouble)
+                .min();
+        ppi.setVisible(least.isPresent());
+        ppi.setManaged(least.isPresent());
+        boolean few = least.orElse(0) < EffectivePpi.LEAST_FOR_PRINT;
+        ppi.setText(Words.of(few ? "measure.fewPpi" : "measure.ppi", Math.round(least.orElse(0))));
+        ppi.getStyleClass().setAll("label", few ? "card-note" : "quiet");
     }
 
     private void edit(Consumer<List<ElementId>> action) {

@@ -2,9 +2,12 @@ package rondel.formats.artwork;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import rondel.arrange.Place;
+import rondel.check.EffectivePpi;
 import rondel.check.Finding;
 import rondel.check.Severity;
 import rondel.geometry.Affine;
@@ -12,6 +15,8 @@ import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.Extent;
+import rondel.job.Media;
+import rondel.job.MediaId;
 import rondel.job.Sheet;
 import rondel.words.Refusal;
 
@@ -53,6 +58,12 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
         Affine place =
                 Affine.translate(corner.x() - sized.x(), corner.y() - sized.y()).times(size);
         Element placed = element.with(t -> t.placedBy(place));
+        Map<MediaId, Media> media = artwork.media().stream().collect(Collectors.toMap(Media::id, m -> m, (a, b) -> a));
+        EffectivePpi.of(placed, Affine.IDENTITY, media).ifPresent(ppi -> {
+            if (ppi < EffectivePpi.LEAST_FOR_PRINT) {
+                findings.add(Finding.of(Severity.WARNING, "artwork.fewPpi", artwork.name(), Math.round(ppi)));
+            }
+        });
         return new Placed(new Place(sheet.id(), List.of(placed), artwork.media()), findings);
     }
 

@@ -4,12 +4,16 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import rondel.check.EffectivePpi;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.Extent;
 import rondel.job.Job;
+import rondel.job.Media;
+import rondel.job.MediaId;
 import rondel.job.Sheet;
 
 /** What {@code rondel info --json} prints: sizes and the element tree, in mm on the sheet. */
@@ -25,12 +29,13 @@ public final class JobInfo {
             ObjectNode sheet = sheets.addObject();
             sheet.put("id", s.id().value()).put("name", s.name());
             sheet.put("width_mm", clean(s.width())).put("height_mm", clean(s.height()));
-            elements(sheet.putArray("elements"), s.elements(), Affine.IDENTITY, s);
+            elements(sheet.putArray("elements"), s.elements(), Affine.IDENTITY, s, job.media());
         }
         return o;
     }
 
-    private static void elements(ArrayNode list, List<Element> elements, Affine toSheet, Sheet sheet) {
+    private static void elements(
+            ArrayNode list, List<Element> elements, Affine toSheet, Sheet sheet, Map<MediaId, Media> media) {
         for (Element e : elements) {
             ObjectNode o = list.addObject();
             o.put("id", e.id().value())
@@ -43,8 +48,9 @@ public final class JobInfo {
             o.put("width_mm", clean(b.width())).put("height_mm", clean(b.height()));
             o.put("rotation_deg", clean(toSheet.times(e.placement()).rotation()));
             o.put("locked", e.locked()).put("hidden", e.hidden());
+            EffectivePpi.of(e, toSheet, media).ifPresent(p -> o.put("ppi", clean(p)));
             o.put("parked", box.isPresent() && !b.intersects(sheet.trim()));
-            elements(o.putArray("children"), e.children(), toSheet.times(e.placement()), sheet);
+            elements(o.putArray("children"), e.children(), toSheet.times(e.placement()), sheet, media);
         }
     }
 
