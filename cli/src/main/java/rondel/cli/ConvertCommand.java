@@ -20,7 +20,7 @@ import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.files.FileName;
-import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.page.Page;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.png.PixelSize;
@@ -71,7 +71,7 @@ final class ConvertCommand implements Callable<Integer> {
         ExportFormat format = ExportFormat.ofExtension(to).orElseThrow(() -> Refusal.of("export.unknownKind", to));
         java.nio.file.Files.createDirectories(folder);
         List<Path> targets = targets(format);
-        ArtworkReader reader = new ArtworkReader(new ShippedFonts());
+        ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
         PictureLevels pictures = PictureLevels.usual();
         List<Result> results = IntStream.range(0, files.size())
                 .parallel()

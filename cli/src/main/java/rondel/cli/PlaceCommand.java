@@ -13,7 +13,7 @@ import picocli.CommandLine.Parameters;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.artwork.ArtworkReader;
-import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.fonts.FontsAtHand;
 import rondel.geometry.Point;
 import rondel.job.Job;
 import rondel.job.SheetId;
@@ -54,7 +54,7 @@ final class PlaceCommand implements Callable<Integer> {
     public Integer call() {
         Job job = change.read();
         SheetId id = JobChange.sheet(job, sheet);
-        ArtworkReader reader = new ArtworkReader(new ShippedFonts());
+        ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
         ArtworkPlacement placement = new ArtworkPlacement(optional(width), optional(height), Optional.ofNullable(at));
         for (Path file : files) {
             Artwork artwork = reader.read(file);

@@ -9,7 +9,8 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 import rondel.desktop.model.Bench;
 import rondel.formats.artwork.ArtworkReader;
-import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.files.OwnFolders;
+import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.picture.PictureLevels;
 import rondel.job.Job;
 import rondel.units.LengthUnit;
@@ -30,10 +31,11 @@ public final class DesktopApp extends Application {
         Notices notices = new Notices();
         Bench bench = new Bench(Job.blank(Words.of("new.untitled"), LengthUnit.IN, 304.8, 304.8));
         Desk desk = new Desk(bench, workers, PictureLevels.usual(), notices);
+        FontsAtHand fonts = FontsAtHand.usual();
         Dialogs dialogs = new Dialogs(() -> stage, notices);
-        BenchWindow window = new BenchWindow(
-                desk, new SystemFileChoices(() -> stage), dialogs, new ArtworkReader(new ShippedFonts()));
-        Path journals = Folders.journals();
+        BenchWindow window =
+                new BenchWindow(desk, new SystemFileChoices(() -> stage), dialogs, new ArtworkReader(fonts));
+        Path journals = OwnFolders.journals();
         JournalRecorder journal = new JournalRecorder(journals, bench, desk.pictures(), notices);
         recorder = Optional.of(journal);
         stage.setTitle("Rondel");

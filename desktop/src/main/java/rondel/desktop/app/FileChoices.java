@@ -13,5 +13,8 @@ public interface FileChoices {
 
     List<Path> artworkToPlace();
 
+    /** Font files to have at hand from now on. */
+    List<Path> fontsToAdd();
+
     Optional<Path> exportTarget(String suggested);
 }

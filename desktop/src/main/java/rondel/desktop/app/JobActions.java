@@ -119,6 +119,10 @@ public final class JobActions {
                 });
     }
 
+    public List<Path> fontsToAdd() {
+        return choices.fontsToAdd();
+    }
+
     public void place() {
         List<Path> files = choices.artworkToPlace();
         if (!files.isEmpty()) {

@@ -14,6 +14,8 @@ import rondel.words.Words;
 public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
 
     private static final ExtensionFilter JOBS = new ExtensionFilter(Words.of("files.jobs"), "*.rondel");
+    private static final ExtensionFilter FONTS =
+            new ExtensionFilter(Words.of("files.fontKinds"), "*.ttf", "*.otf", "*.TTF", "*.OTF");
     private static final ExtensionFilter ARTWORK = new ExtensionFilter(
             Words.of("files.artwork"),
             "*.svg",
@@ -40,6 +42,12 @@ public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
     @Override
     public List<Path> artworkToPlace() {
         List<File> files = chooser("files.place", ARTWORK).showOpenMultipleDialog(owner.get());
+        return files == null ? List.of() : files.stream().map(File::toPath).toList();
+    }
+
+    @Override
+    public List<Path> fontsToAdd() {
+        List<File> files = chooser("files.fonts", FONTS).showOpenMultipleDialog(owner.get());
         return files == null ? List.of() : files.stream().map(File::toPath).toList();
     }
 

@@ -51,6 +51,7 @@ public final class Commands {
         add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
         add("place", "Shortcut+I", always(), files::place);
         add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle()));
+        add("addFonts", "", always(), () -> texts.addFonts(files.fontsToAdd()));
         add("export", "Shortcut+E", always(), files::export);
         add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
         add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);

@@ -1,5 +1,6 @@
 package rondel.desktop.text;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Progress;
+import rondel.formats.fonts.FontsAtHand;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.job.FontChoice;
@@ -42,6 +44,23 @@ public final class TextEdits {
         this.progress = progress;
         this.fonts = fonts;
         this.typesetter = new Typesetter(fonts);
+    }
+
+    /** Copies font files to where they are at hand from now on. */
+    public void addFonts(List<Path> files) {
+        if (files.isEmpty() || !(fonts instanceof FontsAtHand atHand)) {
+            return;
+        }
+        progress.run(
+                Words.of("progress.fonts"),
+                () -> {
+                    files.forEach(atHand::add);
+                    return read();
+                },
+                read -> {
+                    known = read;
+                    desk.notices().say(Words.of("notice.fonts", files.size()));
+                });
     }
 
     /** Every face at hand, by family, then by weight; none until they have been read.

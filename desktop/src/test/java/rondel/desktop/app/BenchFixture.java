@@ -15,6 +15,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.io.TempDir;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.desktop.colour.RecolourForm;
@@ -26,7 +27,7 @@ import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.space.SpacingForm;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.export.ExportFormat;
-import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.picture.PictureLevels;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
@@ -45,12 +46,17 @@ abstract class BenchFixture extends ApplicationTest {
     protected BenchWindow window;
     protected Notices notices;
     protected Desk desk;
+
+    @TempDir
+    protected Path ownFonts;
+
     private Workers workers;
 
     /** What the person would say in dialogs. */
     static final class Answers implements FileChoices, Questions {
         Path job;
         List<Path> artwork = List.of();
+        List<Path> fonts = List.of();
         Path export;
         Optional<UnaryOperator<SheetForm>> sheet = Optional.empty();
         boolean recover = true;
@@ -75,6 +81,11 @@ abstract class BenchFixture extends ApplicationTest {
         @Override
         public List<Path> artworkToPlace() {
             return artwork;
+        }
+
+        @Override
+        public List<Path> fontsToAdd() {
+            return fonts;
         }
 
         @Override
@@ -146,7 +157,7 @@ abstract class BenchFixture extends ApplicationTest {
         notices = new Notices();
         bench = new Bench(Job.blank("Test page", LengthUnit.IN, 304.8, 304.8));
         desk = new Desk(bench, workers, PictureLevels.usual(), notices);
-        window = new BenchWindow(desk, answers, answers, new ArtworkReader(new ShippedFonts()));
+        window = new BenchWindow(desk, answers, answers, new ArtworkReader(new FontsAtHand(ownFonts)));
         stage.setScene(new Scene(window, 1280, 800));
         stage.show();
         window.sheet().requestFocus();

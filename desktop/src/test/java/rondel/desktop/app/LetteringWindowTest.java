@@ -3,6 +3,9 @@ package rondel.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.TextArea;
@@ -59,5 +62,20 @@ class LetteringWindowTest extends BenchFixture {
             keys(KeyCode.SHORTCUT, KeyCode.Z);
         }
         assertThat(boxOf(only().id())).isEqualTo(first);
+    }
+
+    @Test
+    void aFontFileIsAddedAndItsFamilyCanBeChosen() throws Exception {
+        calm();
+        Path font = ownFonts.resolve("shared").resolve("Mine.ttf");
+        Files.createDirectories(font.getParent());
+        try (InputStream in = getClass().getResourceAsStream("/rondel/demo/fonts/Playball_400Regular.ttf")) {
+            Files.write(font, in.readAllBytes());
+        }
+        answers.fonts = List.of(font);
+        onFx(() -> window.commands().get("addFonts").run());
+        calm();
+        assertThat(notice()).startsWith("1 ");
+        assertThat(ownFonts.resolve("Mine.ttf")).exists();
     }
 }

@@ -16,7 +16,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
-import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.fonts.FontsAtHand;
 import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -39,7 +39,7 @@ import rondel.words.Refusal;
 public final class OperationJson {
 
     private final MediaStore media;
-    private final Typesetter typesetter = new Typesetter(new ShippedFonts());
+    private final Typesetter typesetter = new Typesetter(FontsAtHand.usual());
 
     /** @param media where the bytes of placed pictures go and come from */
     public OperationJson(MediaStore media) {

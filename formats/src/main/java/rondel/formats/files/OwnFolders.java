@@ -1,0 +1,27 @@
+package rondel.formats.files;
+
+import java.nio.file.Path;
+import java.util.Optional;
+
+/** Where Rondel keeps what is its own: under {@code rondel.state} where it is set, else in the system's usual place. */
+public final class OwnFolders {
+
+    private OwnFolders() {}
+
+    /** The journals of unsaved work. */
+    public static Path journals() {
+        return state().resolve("journals");
+    }
+
+    /** The font files that the person has added. */
+    public static Path fonts() {
+        return state().resolve("fonts");
+    }
+
+    private static Path state() {
+        return Optional.ofNullable(System.getProperty("rondel.state"))
+                .map(Path::of)
+                .or(() -> Optional.ofNullable(System.getenv("XDG_STATE_HOME")).map(s -> Path.of(s, "rondel")))
+                .orElseGet(() -> Path.of(System.getProperty("user.home"), ".local", "state", "rondel"));
+    }
+}

@@ -1,0 +1,102 @@
+package rondel.formats.fonts;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import rondel.formats.files.AtomicFile;
+import rondel.formats.files.FileName;
+import rondel.formats.files.OwnFolders;
+import rondel.text.FontBook;
+import rondel.text.FontFace;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** The shipped fonts with those that the person has added as files, which are kept in a folder. Read when text first needs
+ *  them. Safe on any thread. */
+public final class FontsAtHand implements Supplier<FontBook> {
+
+    private static final Logger LOG = LoggerFactory.getLogger(FontsAtHand.class);
+    private static final Set<String> ENDINGS = Set.of("ttf", "otf");
+    private static final long LARGEST = 64L << 20;
+
+    private final Path folder;
+    private final Supplier<FontBook> shipped = new ShippedFonts();
+    private FontBook book;
+
+    public FontsAtHand(Path folder) {
+        this.folder = folder;
+    }
+
+    public static FontsAtHand usual() {
+        return new FontsAtHand(OwnFolders.fonts());
+    }
+
+    @Override
+    public synchronized FontBook get() {
+        if (book == null) {
+            List<FontFace> faces = new ArrayList<>(shipped.get().faces());
+            added().forEach(file -> read(file, faces));
+            book = new FontBook(faces, shipped.get().generic());
+        }
+        return book;
+    }
+
+    private List<Path> added() {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(f -> ENDINGS.contains(FileName.extension(f.toString())))
+                    .sorted()
+                    .toList();
+        } catch (IOException e) {
+            throw new Refusal(Words.of("file.notRead", folder, e.getMessage()), e);
+        }
+    }
+
+    /** A file that has gone bad since it was added must not keep all text from being set. */
+    private static void read(Path file, List<FontFace> faces) {
+        try {
+            faces.add(new FontFace(bytes(file), file.toString()));
+        } catch (Refusal e) {
+            LOG.warn("left out: {}", e.getMessage());
+        }
+    }
+
+    /** Keeps a copy of a font file, so that it is at hand from now on.
+     *
+     * @throws Refusal if it is no font, or can't be kept; nothing has changed then */
+    public synchronized FontFace add(Path file) {
+        if (!ENDINGS.contains(FileName.extension(file.toString()))) {
+            throw Refusal.of("font.unreadable", file);
+        }
+        byte[] bytes = bytes(file);
+        FontFace face = new FontFace(bytes, file.toString());
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw new Refusal(Words.of("file.notWritten", folder, e.getMessage()), e);
+        }
+        AtomicFile.write(folder.resolve(file.getFileName().toString()), out -> out.write(bytes));
+        book = null;
+        return face;
+    }
+
+    private static byte[] bytes(Path file) {
+        try {
+            if (Files.size(file) > LARGEST) {
+                throw Refusal.of("file.tooLarge", file);
+            }
+            return Files.readAllBytes(file);
+        } catch (IOException e) {
+            throw new Refusal(Words.of("file.notRead", file, e.getMessage()), e);
+        }
+    }
+}
