@@ -11,6 +11,7 @@ import javafx.stage.Window;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.dialog.ExportDialog;
 import rondel.desktop.dialog.FormDialog;
+import rondel.desktop.dialog.GlyphDialog;
 import rondel.desktop.dialog.GuideDialog;
 import rondel.desktop.dialog.NewJobDialog;
 import rondel.desktop.dialog.RecolourDialog;
@@ -19,6 +20,8 @@ import rondel.desktop.dialog.SheetDialog;
 import rondel.desktop.dialog.SideBySideDialog;
 import rondel.desktop.dialog.SpacingDialog;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.glyphs.GlyphPick;
+import rondel.desktop.glyphs.GlyphSheet;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
@@ -88,6 +91,11 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     @Override
     public Optional<Integer> sideBySide(List<Image> pictures, int shown) {
         return new SideBySideDialog(pictures, shown).ask(owner.get());
+    }
+
+    @Override
+    public Optional<GlyphPick> glyph(GlyphSheet sheet) {
+        return new GlyphDialog(sheet).ask(owner.get());
     }
 
     @Override

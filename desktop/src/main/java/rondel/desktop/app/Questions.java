@@ -5,6 +5,8 @@ import java.util.Optional;
 import javafx.scene.image.Image;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.glyphs.GlyphPick;
+import rondel.desktop.glyphs.GlyphSheet;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
@@ -48,6 +50,9 @@ public interface Questions {
      *
      * @param pictures of the sheet with each */
     Optional<Integer> sideBySide(List<Image> pictures, int shown);
+
+    /** Which glyph of a font is wanted, and for which letter. */
+    Optional<GlyphPick> glyph(GlyphSheet sheet);
 
     /** Where a guide should lie. */
     Optional<GuideForm> guide(LengthUnit unit);

@@ -31,6 +31,7 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Sheet;
+import rondel.job.TextElement;
 import rondel.operation.Operation;
 import rondel.sheets.RemoveSheet;
 
@@ -51,6 +52,7 @@ public final class Commands {
         add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
         add("place", "Shortcut+I", always(), files::place);
         add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle()));
+        add("glyphs", "Shortcut+Alt+G", this::oneText, () -> texts.glyphs(questions::glyph));
         add("addFonts", "", always(), () -> texts.addFonts(files.fontsToAdd()));
         add("export", "Shortcut+E", always(), files::export);
         add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
@@ -107,7 +109,11 @@ public final class Commands {
         add("stepOut", "Esc", () -> bench.depth() > 0 || anySelected(), this::stepOut);
         operation("group", "Shortcut+G", ids -> new Group(ids, ""));
         add("ungroup", "Shortcut+Shift+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), false)));
-        add("ungroupAll", "Shortcut+Alt+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), true)));
+        add(
+                "ungroupAll",
+                "Shortcut+Shift+Alt+G",
+                this::anyGroup,
+                () -> desk.perform(new Ungroup(bench.selectedIds(), true)));
         operation("hide", "Shortcut+H", ids -> new Hide(ids, true));
         operation("lock", "Shortcut+L", ids -> new Lock(ids, true));
         add(
@@ -190,6 +196,10 @@ public final class Commands {
 
     private boolean oneGroup() {
         return desk.onlySelected().filter(GroupElement.class::isInstance).isPresent();
+    }
+
+    private boolean oneText() {
+        return desk.onlySelected().filter(TextElement.class::isInstance).isPresent();
     }
 
     private boolean anyGroup() {

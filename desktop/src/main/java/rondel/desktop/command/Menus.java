@@ -31,6 +31,7 @@ public final class Menus {
                 new SeparatorMenuItem(),
                 item(commands, "place"),
                 item(commands, "addText"),
+                item(commands, "glyphs"),
                 item(commands, "addFonts"),
                 item(commands, "export"),
                 new SeparatorMenuItem(),

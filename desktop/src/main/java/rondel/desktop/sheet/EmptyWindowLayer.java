@@ -1,18 +1,11 @@
 package rondel.desktop.sheet;
 
-import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.layout.Pane;
-import javafx.scene.shape.ClosePath;
-import javafx.scene.shape.CubicCurveTo;
-import javafx.scene.shape.LineTo;
-import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
-import javafx.scene.shape.PathElement;
-import javafx.scene.shape.QuadCurveTo;
+import rondel.desktop.look.FxPaths;
 import rondel.geometry.Affine;
-import rondel.geometry.FillRule;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Sheet;
@@ -44,26 +37,12 @@ final class EmptyWindowLayer extends Pane {
         }
         Affine own = toScreen.times(g.placement());
         if (g.isEmptyWindow()) {
-            g.clip().ifPresent(c -> paths.add(path(c.outline().iterator(own.toAwt(), FillRule.NON_ZERO))));
+            g.clip().ifPresent(c -> {
+                Path path = FxPaths.of(c.outline(), own);
+                path.getStyleClass().add("empty-window");
+                paths.add(path);
+            });
         }
         g.children().forEach(c -> collect(c, own, paths));
-    }
-
-    private static Path path(PathIterator it) {
-        List<PathElement> parts = new ArrayList<>();
-        double[] c = new double[6];
-        for (; !it.isDone(); it.next()) {
-            parts.add(
-                    switch (it.currentSegment(c)) {
-                        case PathIterator.SEG_MOVETO -> new MoveTo(c[0], c[1]);
-                        case PathIterator.SEG_LINETO -> new LineTo(c[0], c[1]);
-                        case PathIterator.SEG_QUADTO -> new QuadCurveTo(c[0], c[1], c[2], c[3]);
-                        case PathIterator.SEG_CUBICTO -> new CubicCurveTo(c[0], c[1], c[2], c[3], c[4], c[5]);
-                        default -> new ClosePath();
-                    });
-        }
-        Path path = new Path(parts);
-        path.getStyleClass().add("empty-window");
-        return path;
     }
 }

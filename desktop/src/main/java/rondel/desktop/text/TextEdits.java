@@ -5,10 +5,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Progress;
+import rondel.desktop.glyphs.GlyphPick;
+import rondel.desktop.glyphs.GlyphSheet;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
@@ -24,7 +27,9 @@ import rondel.lettering.SetText;
 import rondel.operation.Operation;
 import rondel.operation.Together;
 import rondel.text.FontBook;
+import rondel.text.GlyphCatalogue;
 import rondel.text.Typesetter;
+import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Edits of text: shaped in the background, then made in one step. */
@@ -44,6 +49,30 @@ public final class TextEdits {
         this.progress = progress;
         this.fonts = fonts;
         this.typesetter = new Typesetter(fonts);
+    }
+
+    /** Shows every glyph of the selected text's font, and uses the one that is chosen. */
+    public void glyphs(Function<GlyphSheet, Optional<GlyphPick>> choose) {
+        selectedTexts().stream()
+                .findFirst()
+                .ifPresent(text -> progress.run(
+                        Words.of("progress.glyphs"), () -> sheet(text.lettering()), sheet -> choose.apply(sheet)
+                                .ifPresent(pick -> change(pick::applied))));
+    }
+
+    private GlyphSheet sheet(Lettering lettering) {
+        FontBook book = fonts.get();
+        return book.nearest(List.of(lettering.font().family()), lettering.font())
+                .map(m -> GlyphSheet.of(new GlyphCatalogue(m.face()), lettering.content()))
+                .orElseThrow(() -> Refusal.of("text.noFont"));
+    }
+
+    private List<TextElement> selectedTexts() {
+        return desk.bench().selected().stream()
+                .map(l -> l.element())
+                .filter(TextElement.class::isInstance)
+                .map(TextElement.class::cast)
+                .toList();
     }
 
     /** Copies font files to where they are at hand from now on. */
@@ -104,11 +133,7 @@ public final class TextEdits {
 
     /** Sets every selected text otherwise, in one step. */
     public void change(UnaryOperator<Lettering> change) {
-        List<TextElement> texts = desk.bench().selected().stream()
-                .map(l -> l.element())
-                .filter(TextElement.class::isInstance)
-                .map(TextElement.class::cast)
-                .toList();
+        List<TextElement> texts = selectedTexts();
         if (texts.isEmpty()) {
             return;
         }

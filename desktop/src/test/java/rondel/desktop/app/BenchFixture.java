@@ -20,6 +20,8 @@ import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.glyphs.GlyphPick;
+import rondel.desktop.glyphs.GlyphSheet;
 import rondel.desktop.model.Bench;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
@@ -65,6 +67,7 @@ abstract class BenchFixture extends ApplicationTest {
         Optional<RepeatForm> repeat = Optional.empty();
         Optional<Integer> alternative = Optional.empty();
         int compared;
+        Optional<Function<GlyphSheet, GlyphPick>> glyph = Optional.empty();
         Optional<Function<Rgba, RecolourForm>> recolour = Optional.empty();
         ExportChoice choice = new ExportChoice(ExportFormat.PDF, false, 150, false);
 
@@ -132,6 +135,11 @@ abstract class BenchFixture extends ApplicationTest {
         public Optional<Integer> sideBySide(List<Image> pictures, int shown) {
             compared = pictures.size();
             return alternative;
+        }
+
+        @Override
+        public Optional<GlyphPick> glyph(GlyphSheet sheet) {
+            return glyph.map(choose -> choose.apply(sheet));
         }
 
         @Override

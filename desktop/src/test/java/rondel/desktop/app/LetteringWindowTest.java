@@ -7,10 +7,14 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import rondel.desktop.glyphs.GlyphPick;
+import rondel.desktop.glyphs.GlyphSheet;
 import rondel.geometry.Box;
 import rondel.job.FontChoice;
 import rondel.job.TextElement;
@@ -77,5 +81,29 @@ class LetteringWindowTest extends BenchFixture {
         calm();
         assertThat(notice()).startsWith("1 ");
         assertThat(ownFonts.resolve("Mine.ttf")).exists();
+    }
+
+    @Test
+    void aLetterIsDrawnByAnotherGlyphAndAnOrnamentIsAdded() throws Exception {
+        calm();
+        keys(KeyCode.SHORTCUT, KeyCode.T);
+        calm();
+        String before = text().content();
+        answers.glyph =
+                Optional.of(sheet -> new GlyphPick(sheet.catalogue().glyphs().get(40), OptionalInt.of(2)));
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.G);
+        calm();
+        assertThat(text().content()).isEqualTo(before);
+        assertThat(text().lettering().letters()).singleElement().satisfies(l -> {
+            assertThat(l.at()).isEqualTo(2);
+            assertThat(l.glyph()).contains(40);
+        });
+        answers.glyph = Optional.of(sheet -> new GlyphPick(
+                sheet.found(new GlyphSheet.Filter(Optional.empty(), OptionalInt.empty(), "U+0026"))
+                        .getFirst(),
+                OptionalInt.empty()));
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.G);
+        calm();
+        assertThat(text().content()).isEqualTo(before + "&");
     }
 }
