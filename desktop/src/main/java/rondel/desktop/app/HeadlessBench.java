@@ -9,11 +9,15 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.animation.AnimationTimer;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
+import javafx.util.Duration;
+import rondel.desktop.glyphs.GlyphSheet;
+import rondel.desktop.glyphs.GlyphView;
 import rondel.desktop.model.Bench;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.files.AtomicFile;
@@ -21,7 +25,10 @@ import rondel.formats.fonts.ShippedFonts;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.png.PngWriter;
 import rondel.job.Element;
+import rondel.job.FontChoice;
 import rondel.job.Job;
+import rondel.text.FontFace;
+import rondel.text.GlyphCatalogue;
 
 /** The real window without a monitor, for pictures of it. The toolkit must have been started, on its Headless platform. */
 public final class HeadlessBench {
@@ -60,6 +67,10 @@ public final class HeadlessBench {
             AtomicFile.write(file, out -> write(picture, out));
             files.add(file);
         }
+        Path glyphs = folder.resolve("glyphs.png");
+        BufferedImage picture = glyphs();
+        AtomicFile.write(glyphs, out -> write(picture, out));
+        files.add(glyphs);
         return files;
     }
 
@@ -91,6 +102,36 @@ public final class HeadlessBench {
         });
         if (!done.await(60, TimeUnit.SECONDS)) {
             throw new IllegalStateException("the window did not come to rest");
+        }
+        return taken.get();
+    }
+
+    /** The glyph view of a font with many. */
+    private static BufferedImage glyphs() throws InterruptedException {
+        FontFace garamond = new ShippedFonts()
+                .get()
+                .nearest(List.of("EB Garamond"), new FontChoice("EB Garamond", 400, true))
+                .orElseThrow()
+                .face();
+        GlyphSheet sheet = GlyphSheet.of(new GlyphCatalogue(garamond), "Quiet tide");
+        AtomicReference<BufferedImage> taken = new AtomicReference<>();
+        CountDownLatch done = new CountDownLatch(1);
+        Platform.runLater(() -> {
+            Stage stage = new Stage();
+            GlyphView view = new GlyphView(sheet, pick -> {});
+            Theme.dress(view);
+            stage.setScene(new Scene(view, WIDTH, HEIGHT));
+            stage.show();
+            PauseTransition laidOut = new PauseTransition(Duration.millis(400));
+            laidOut.setOnFinished(e -> {
+                taken.set(picture(stage.getScene().snapshot(null)));
+                stage.close();
+                done.countDown();
+            });
+            laidOut.play();
+        });
+        if (!done.await(60, TimeUnit.SECONDS)) {
+            throw new IllegalStateException("the glyph view did not come to rest");
         }
         return taken.get();
     }
