@@ -6,11 +6,13 @@ import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
+import javafx.scene.TraversalDirection;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
@@ -52,6 +54,12 @@ final class TextSection extends VBox {
         content.focusedProperty().addListener((o, before, now) -> {
             if (!now) {
                 say();
+            }
+        });
+        content.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.TAB && !e.isShortcutDown()) {
+                content.requestFocusTraversal(e.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
+                e.consume();
             }
         });
         content.setOnKeyPressed(e -> {
