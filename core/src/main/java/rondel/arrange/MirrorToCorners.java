@@ -6,11 +6,9 @@ import java.util.Set;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
-import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Located;
-import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.words.Words;
@@ -31,22 +29,7 @@ public record MirrorToCorners(List<ElementId> elements) implements Operation {
         Point middle = trim.centre();
         List<Affine> mirrors =
                 List.of(Affine.scale(-1, 1, middle), Affine.scale(1, -1, middle), Affine.scale(-1, -1, middle));
-        Placing placing = new Placing(job);
-        Job copied = Tree.siblings(job, ids, siblings -> {
-            List<Element> chosen =
-                    siblings.stream().filter(e -> ids.contains(e.id())).toList();
-            List<Element> all = new ArrayList<>(siblings);
-            int at = all.lastIndexOf(chosen.getLast()) + 1;
-            List<Element> copies = new ArrayList<>();
-            for (Affine mirror : mirrors) {
-                for (Element e : placing.withFreshIds(chosen)) {
-                    copies.add(Transforming.placed(e.with(t -> t.withLocked(false)), first.toSheet(), mirror));
-                }
-            }
-            all.addAll(at, copies);
-            return all;
-        });
-        return copied.withNextNumber(placing.next());
+        return Copying.of(job, ids, first.toSheet(), mirrors);
     }
 
     /** The arrangement with its copies. */

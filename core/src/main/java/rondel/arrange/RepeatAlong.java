@@ -3,16 +3,14 @@ package rondel.arrange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.geometry.Span;
-import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
-import rondel.job.Located;
-import rondel.job.Tree;
 import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
@@ -102,21 +100,10 @@ public record RepeatAlong(
     }
 
     private Job copied(Job job, Set<ElementId> ids, Plan plan, double side) {
-        Located first = job.located(elements.getFirst());
-        Placing placing = new Placing(job);
-        Job done = Tree.siblings(job, ids, siblings -> {
-            List<Element> chosen =
-                    siblings.stream().filter(e -> ids.contains(e.id())).toList();
-            List<Element> copies = new ArrayList<>();
-            for (int i = 1; i < plan.count; i++) {
-                Affine move = axis.move(i * (side + plan.gap));
-                placing.withFreshIds(chosen).forEach(e -> copies.add(Transforming.placed(e, first.toSheet(), move)));
-            }
-            List<Element> all = new ArrayList<>(siblings);
-            all.addAll(all.lastIndexOf(chosen.getLast()) + 1, copies);
-            return all;
-        });
-        return done.withNextNumber(placing.next());
+        List<Affine> moves = IntStream.range(1, plan.count)
+                .mapToObj(i -> axis.move(i * (side + plan.gap)))
+                .toList();
+        return Copying.of(job, ids, job.located(elements.getFirst()).toSheet(), moves);
     }
 
     @Override

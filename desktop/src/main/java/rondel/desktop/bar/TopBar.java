@@ -12,11 +12,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
-import javafx.util.StringConverter;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
+import rondel.desktop.look.Shown;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.sheets.SetUnit;
@@ -48,7 +48,7 @@ public final class TopBar extends HBox {
         unit.setAccessibleText(Words.of("top.unit"));
         unit.setTooltip(new Tooltip(Words.of("top.unit")));
         unit.getItems().setAll(LengthUnit.values());
-        unit.setConverter(new Names<>(LengthUnit::symbol));
+        unit.setConverter(new Shown<>(LengthUnit::symbol));
         unit.setOnAction(e -> {
             if (!showing && unit.getValue() != null) {
                 desk.perform(new SetUnit(unit.getValue()));
@@ -56,7 +56,7 @@ public final class TopBar extends HBox {
         });
         sheets.setId("sheets");
         sheets.setAccessibleText(Words.of("top.sheet"));
-        sheets.setConverter(new Names<>(id -> desk.bench().job().sheets().stream()
+        sheets.setConverter(new Shown<>(id -> desk.bench().job().sheets().stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()
                 .map(Sheet::name)
@@ -116,24 +116,5 @@ public final class TopBar extends HBox {
         sheets.setVisible(ids.size() > 1);
         sheets.setManaged(ids.size() > 1);
         showing = false;
-    }
-
-    /** Shows values by a word for each. */
-    private static final class Names<T> extends StringConverter<T> {
-        private final java.util.function.Function<T, String> name;
-
-        Names(java.util.function.Function<T, String> name) {
-            this.name = name;
-        }
-
-        @Override
-        public String toString(T value) {
-            return value == null ? "" : name.apply(value);
-        }
-
-        @Override
-        public T fromString(String text) {
-            throw new IllegalStateException(text);
-        }
     }
 }

@@ -3,7 +3,7 @@ package rondel.desktop.dialog;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
-import javafx.util.StringConverter;
+import rondel.desktop.look.Shown;
 import rondel.desktop.sheets.GuideForm;
 import rondel.geometry.Axis;
 import rondel.units.LengthUnit;
@@ -20,17 +20,7 @@ public final class GuideDialog {
         this.unit = unit;
         axis.setId("guide-axis");
         axis.getItems().setAll(Axis.values());
-        axis.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Axis a) {
-                return a == null ? "" : Words.of("guide." + a.name());
-            }
-
-            @Override
-            public Axis fromString(String text) {
-                throw new IllegalStateException(text);
-            }
-        });
+        axis.setConverter(new Shown<>(a -> Words.of("guide." + a.name())));
         axis.setValue(Axis.HORIZONTAL);
         at.show(unit.toMm(1), unit);
     }

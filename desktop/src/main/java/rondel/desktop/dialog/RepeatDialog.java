@@ -4,7 +4,7 @@ import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Slider;
 import javafx.stage.Window;
-import javafx.util.StringConverter;
+import rondel.desktop.look.Shown;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.geometry.Axis;
 import rondel.units.LengthUnit;
@@ -23,17 +23,7 @@ public final class RepeatDialog {
         this.unit = unit;
         axis.setId("repeat-axis");
         axis.getItems().setAll(Axis.values());
-        axis.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Axis a) {
-                return a == null ? "" : Words.of("repeat." + a.name());
-            }
-
-            @Override
-            public Axis fromString(String text) {
-                throw new IllegalStateException(text);
-            }
-        });
+        axis.setConverter(new Shown<>(a -> Words.of("repeat." + a.name())));
         axis.setValue(Axis.HORIZONTAL);
         gap.show(0, unit);
         slack.show(unit.fineNudge(), unit);

@@ -19,8 +19,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
-import javafx.util.StringConverter;
 import rondel.desktop.look.FxPaths;
+import rondel.desktop.look.Shown;
 import rondel.geometry.Affine;
 import rondel.geometry.Outline;
 import rondel.text.Glyph;
@@ -56,7 +56,7 @@ public final class GlyphView extends VBox {
                 letter.getItems().add(i);
             }
         }
-        letter.setConverter(words(i -> i < 0
+        letter.setConverter(new Shown<>(i -> i < 0
                 ? Words.of("glyph.add")
                 : Words.of("glyph.letter", i + 1, sheet.content().charAt(i))));
         letter.setValue(letter.getItems().size() > 1 ? letter.getItems().get(1) : -1);
@@ -65,7 +65,8 @@ public final class GlyphView extends VBox {
         for (GlyphKind k : GlyphKind.values()) {
             kind.getItems().add(Optional.of(k));
         }
-        kind.setConverter(words(k -> Words.of("glyph.kind." + k.map(Enum::name).orElse("ALL"))));
+        kind.setConverter(
+                new Shown<>(k -> Words.of("glyph.kind." + k.map(Enum::name).orElse("ALL"))));
         kind.setValue(Optional.empty());
         alternates.setId("glyph-alternates");
         find.setId("glyph-find");
@@ -87,20 +88,6 @@ public final class GlyphView extends VBox {
                         new HBox(10, label("glyph.kind", kind), kind, find, label("glyph.size", size), size, count),
                         rows);
         show();
-    }
-
-    private static <T> StringConverter<T> words(java.util.function.Function<T, String> word) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : word.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new IllegalStateException(text);
-            }
-        };
     }
 
     private OptionalInt chosenLetter() {

@@ -11,11 +11,11 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.look.Icons;
+import rondel.desktop.look.Shown;
 import rondel.spacing.AlignTo;
 import rondel.spacing.Gaps;
 import rondel.spacing.Neighbourhood;
@@ -86,17 +86,7 @@ final class SpacingSection extends VBox {
         to.setAccessibleText(Words.of("measure.alignTo"));
         to.setTooltip(new Tooltip(Words.of("measure.alignTo")));
         to.getItems().setAll(AlignTo.values());
-        to.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(AlignTo value) {
-                return value == null ? "" : Words.of("alignTo." + value.name());
-            }
-
-            @Override
-            public AlignTo fromString(String text) {
-                throw new IllegalStateException(text);
-            }
-        });
+        to.setConverter(new Shown<>(v -> Words.of("alignTo." + v.name())));
         to.setValue(desk.spacing().alignTo());
         to.setMaxWidth(Double.MAX_VALUE);
         to.setOnAction(e -> desk.spacing().alignTo(to.getValue()));

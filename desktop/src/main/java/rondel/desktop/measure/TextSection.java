@@ -15,8 +15,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import rondel.desktop.app.Desk;
+import rondel.desktop.look.Shown;
 import rondel.desktop.text.TextEdits;
 import rondel.geometry.Outline;
 import rondel.job.FontChoice;
@@ -189,24 +189,5 @@ final class TextSection extends VBox {
                 .map(b -> b.y() >= -1e-9 ? b.height() : -b.height())
                 .filter(d -> ArcPath.of(d).equals(path.get()))
                 .orElse(0.0);
-    }
-
-    /** Shows values by a word for each. */
-    private static final class Shown<T> extends StringConverter<T> {
-        private final java.util.function.Function<T, String> word;
-
-        Shown(java.util.function.Function<T, String> word) {
-            this.word = word;
-        }
-
-        @Override
-        public String toString(T value) {
-            return value == null ? "" : word.apply(value);
-        }
-
-        @Override
-        public T fromString(String text) {
-            throw new IllegalStateException(text);
-        }
     }
 }
