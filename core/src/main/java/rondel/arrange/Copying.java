@@ -14,6 +14,13 @@ final class Copying {
 
     private Copying() {}
 
+    /** Elements and what was copied of them: whatever an edit has added. */
+    static List<ElementId> withCopies(List<ElementId> elements, Job before, Job after) {
+        List<ElementId> all = new ArrayList<>(elements);
+        all.addAll(new Duplicate(elements, 0, 0).selects(before, after));
+        return all;
+    }
+
     /** The job with one set of copies for each map, in order. Copies are not locked.
      *
      * @param toSheet from the siblings' parent to the sheet */

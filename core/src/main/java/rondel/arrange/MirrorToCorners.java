@@ -1,6 +1,5 @@
 package rondel.arrange;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import rondel.geometry.Affine;
@@ -35,9 +34,7 @@ public record MirrorToCorners(List<ElementId> elements) implements Operation {
     /** The arrangement with its copies. */
     @Override
     public List<ElementId> selects(Job before, Job after) {
-        List<ElementId> all = new ArrayList<>(elements);
-        all.addAll(new Duplicate(elements, 0, 0).selects(before, after));
-        return all;
+        return Copying.withCopies(elements, before, after);
     }
 
     @Override

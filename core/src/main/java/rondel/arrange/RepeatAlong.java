@@ -1,6 +1,5 @@
 package rondel.arrange;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -108,9 +107,7 @@ public record RepeatAlong(
 
     @Override
     public List<ElementId> selects(Job before, Job after) {
-        List<ElementId> all = new ArrayList<>(elements);
-        all.addAll(new Duplicate(elements, 0, 0).selects(before, after));
-        return all;
+        return Copying.withCopies(elements, before, after);
     }
 
     @Override

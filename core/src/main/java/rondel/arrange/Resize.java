@@ -68,7 +68,8 @@ public record Resize(
                     return byHeight ? b.height() : b.width();
                 });
             }
-            return held(scaled(job, ids, turn, about, both, both), ids, turn, about);
+            Job sized = scaled(job, ids, turn, about, both, both);
+            return pinned ? held(sized, ids, turn, about) : sized;
         }
         double sx = Double.isNaN(across) ? 1 : across;
         double sy = Double.isNaN(down) ? 1 : down;
@@ -82,7 +83,8 @@ public record Resize(
                     : solved(sy, height.getAsDouble(), f -> box(scaled(job, ids, turn, about, 1, f), ids, turn)
                             .height());
         }
-        return held(scaled(job, ids, turn, about, sx, sy), ids, turn, about);
+        Job sized = scaled(job, ids, turn, about, sx, sy);
+        return pinned ? held(sized, ids, turn, about) : sized;
     }
 
     /** The box around elements along axes turned by {@code degrees}, in the turned axes' own coordinates. */
@@ -105,9 +107,6 @@ public record Resize(
 
     /** Moves elements back so that the anchor is where it was, where pinned things have shifted it. */
     private Job held(Job job, Set<ElementId> ids, double turn, Point about) {
-        if (!Scaling.anyPinned(job, ids)) {
-            return job;
-        }
         Point now = box(job, ids, turn).at(anchor);
         Affine back = Affine.rotate(turn)
                 .times(Affine.translate(about.x() - now.x(), about.y() - now.y()))

@@ -58,8 +58,7 @@ public record MakeTryOut(List<ElementId> elements, String name) implements Opera
 
     @Override
     public List<ElementId> selects(Job before, Job after) {
-        return after.located(elements.getFirst()).parent().map(Element::id).stream()
-                .toList();
+        return new Group(elements, name).selects(before, after);
     }
 
     @Override

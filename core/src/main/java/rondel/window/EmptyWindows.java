@@ -3,12 +3,10 @@ package rondel.window;
 import java.util.List;
 import java.util.Set;
 import rondel.job.ElementId;
-import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Takes the pictures out of windows. */
@@ -21,12 +19,7 @@ public record EmptyWindows(List<ElementId> elements) implements Operation {
     @Override
     public Job apply(Job job) {
         Set<ElementId> ids = Targets.unlocked(job, elements);
-        return Tree.replace(job, ids, (e, toSheet) -> {
-            if (!(e instanceof GroupElement g) || g.window().isEmpty()) {
-                throw Refusal.of("window.none", Targets.display(e));
-            }
-            return g.withChildren(List.of());
-        });
+        return Tree.replace(job, ids, (e, toSheet) -> Windows.of(e).withChildren(List.of()));
     }
 
     @Override

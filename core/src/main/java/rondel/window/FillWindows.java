@@ -37,12 +37,7 @@ public record FillWindows(List<ElementId> elements, List<Media> pictures) implem
     @Override
     public Job apply(Job job) {
         Set<ElementId> ids = Targets.unlocked(job, elements);
-        for (ElementId id : ids) {
-            Element e = job.located(id).element();
-            if (!(e instanceof GroupElement g) || g.window().isEmpty()) {
-                throw Refusal.of("window.none", Targets.display(e));
-            }
-        }
+        ids.forEach(id -> Windows.of(job.located(id).element()));
         if (pictures.isEmpty() || pictures.size() > ids.size()) {
             throw Refusal.of("window.count", pictures.size(), ids.size());
         }

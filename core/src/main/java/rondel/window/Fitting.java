@@ -20,6 +20,11 @@ public final class Fitting {
         if (!(element instanceof GroupElement g)) {
             return element;
         }
+        boolean none = GroupElement.everything(g)
+                .noneMatch(e -> e instanceof GroupElement x && x.window().isPresent());
+        if (none) {
+            return g;
+        }
         Affine inside = toSheet.times(g.placement());
         if (g.window().isEmpty()) {
             return g.withChildren(

@@ -38,9 +38,7 @@ public record MakeWindows(List<ElementId> elements, Fit fit) implements Operatio
         Clip clip = Clipping.outline(shape).orElseThrow(() -> Refusal.of("clip.noOutline", Targets.display(shape)));
         ElementId own = placing.freshId();
         return new GroupElement(
-                shape.traits()
-                        .withPlacement(Affine.IDENTITY)
-                        .withShadow(shape.traits().shadow()),
+                shape.traits().withPlacement(Affine.IDENTITY),
                 List.of(),
                 Optional.of(new Clip(clip.outline(), clip.rule(), Optional.of(shape.with(t -> t.withId(own)
                         .withShadow(Optional.empty()))))),

@@ -2,16 +2,13 @@ package rondel.window;
 
 import java.util.List;
 import java.util.Set;
-import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Fit;
-import rondel.job.GroupElement;
 import rondel.job.GroupUse;
 import rondel.job.Job;
 import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Says how pictures lie in their windows, and lays them so; what becomes free stays where it is. */
@@ -25,11 +22,7 @@ public record SetFit(List<ElementId> elements, Fit fit) implements Operation {
     public Job apply(Job job) {
         Set<ElementId> ids = Targets.unlocked(job, elements);
         return Tree.replace(job, ids, (e, toSheet) -> {
-            if (!(e instanceof GroupElement g) || g.window().isEmpty()) {
-                throw Refusal.of("window.none", Targets.display(e));
-            }
-            Element with = g.withUse(new GroupUse.Window(fit));
-            return Fitting.fitted(with, toSheet);
+            return Fitting.fitted(Windows.of(e).withUse(new GroupUse.Window(fit)), toSheet);
         });
     }
 

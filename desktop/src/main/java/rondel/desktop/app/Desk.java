@@ -3,13 +3,11 @@ package rondel.desktop.app;
 import java.util.List;
 import java.util.Optional;
 import rondel.desktop.model.Bench;
-import rondel.desktop.model.SelectionBox;
 import rondel.desktop.model.SpacingChoice;
 import rondel.job.Element;
 import rondel.job.Located;
 import rondel.operation.Operation;
 import rondel.paint.PictureSource;
-import rondel.spacing.Neighbourhood;
 import rondel.words.Refusal;
 
 /** What every part of the window works with. */
@@ -17,15 +15,6 @@ public record Desk(Bench bench, Workers workers, PictureSource pictures, Notices
 
     public Desk(Bench bench, Workers workers, PictureSource pictures, Notices notices) {
         this(bench, workers, pictures, notices, new SpacingChoice());
-    }
-
-    /** The selection among what is beside it; nothing where nothing that takes room is selected. */
-    public Optional<Neighbourhood> neighbourhood() {
-        return SelectionBox.upright(bench.selected())
-                .map(box -> new Neighbourhood(
-                        box,
-                        Neighbourhood.others(bench.level(), bench.levelToSheet(), bench.selection()),
-                        bench.sheet()));
     }
 
     /** Makes an edit, or says why not; true where it was made. */

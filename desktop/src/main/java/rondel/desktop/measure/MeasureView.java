@@ -32,6 +32,7 @@ import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.look.FxColours;
+import rondel.desktop.model.Surroundings;
 import rondel.desktop.text.TextEdits;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;
@@ -216,7 +217,7 @@ public final class MeasureView extends VBox {
         text.show(desk.bench().selected());
         swatches.show();
         shadow.show(desk.bench().selected());
-        spacing.show(any ? desk.neighbourhood() : Optional.empty());
+        spacing.show(desk.bench().surroundings().map(Surroundings::gaps));
         name.setText(m.name().orElse(""));
         name.setDisable(m.count() != 1);
         width.show(m.width());

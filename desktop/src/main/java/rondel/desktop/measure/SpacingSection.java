@@ -1,6 +1,7 @@
 package rondel.desktop.measure;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.geometry.HPos;
 import javafx.scene.control.Button;
@@ -18,7 +19,6 @@ import rondel.desktop.look.Icons;
 import rondel.desktop.look.Shown;
 import rondel.spacing.AlignTo;
 import rondel.spacing.Gaps;
-import rondel.spacing.Neighbourhood;
 import rondel.spacing.SetGap;
 import rondel.spacing.Side;
 import rondel.words.Words;
@@ -108,9 +108,8 @@ final class SpacingSection extends VBox {
         return button;
     }
 
-    /** @param around the selection among its neighbours, where something is selected */
-    void show(java.util.Optional<Neighbourhood> around) {
-        java.util.Optional<Gaps> now = around.map(Neighbourhood::gaps);
+    /** @param now the selection's gaps, where something is selected */
+    void show(Optional<Gaps> now) {
         for (Side side : Side.values()) {
             gaps.get(side.ordinal())
                     .show(now.map(g -> OptionalDouble.of(g.on(side).distance())).orElse(OptionalDouble.empty()));

@@ -32,6 +32,7 @@ public final class Bench {
     private Optional<Job> saved;
     private Optional<Path> file = Optional.empty();
     private View view;
+    private Optional<Surroundings> surroundings = Optional.empty();
 
     public Bench(Job job) {
         open(job, Optional.empty());
@@ -190,6 +191,11 @@ public final class Bench {
         return view.selection.stream().flatMap(id -> job().find(id).stream()).toList();
     }
 
+    /** The selection among what is beside it; nothing where nothing that takes room is selected. */
+    public Optional<Surroundings> surroundings() {
+        return surroundings;
+    }
+
     public void select(Iterable<ElementId> ids) {
         Set<ElementId> wanted = new LinkedHashSet<>();
         ids.forEach(wanted::add);
@@ -261,6 +267,7 @@ public final class Bench {
     }
 
     private void changed() {
+        surroundings = Surroundings.of(this);
         List.copyOf(listeners).forEach(Runnable::run);
     }
 }

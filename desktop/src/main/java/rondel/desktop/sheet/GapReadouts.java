@@ -5,7 +5,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -14,6 +13,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
 import rondel.desktop.app.Desk;
+import rondel.desktop.model.Surroundings;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.geometry.Span;
@@ -39,11 +39,16 @@ final class GapReadouts extends Pane {
         final Label label = new Label();
     }
 
+    /** What a number that is typed over a read-out does. */
+    private interface Typed {
+        Operation operation(double mm, boolean beyond);
+    }
+
     private final Desk desk;
     private final Map<Side, Readout> near = new EnumMap<>(Side.class);
     private final Map<Side, Readout> far = new EnumMap<>(Side.class);
     private final TextField field = new TextField();
-    private Function<Boolean, Function<Double, Operation>> typed = beyond -> mm -> null;
+    private Optional<Typed> typed = Optional.empty();
     private String shown = "";
 
     GapReadouts(Desk desk) {
@@ -90,7 +95,7 @@ final class GapReadouts extends Pane {
             boolean edge = labelStyle.equals("edge-label");
             edit(
                     r,
-                    beyond -> mm -> edge
+                    (mm, beyond) -> edge
                             ? new SetEdgeGap(desk.bench().selectedIds(), side, mm)
                             : new SetGap(desk.bench().selectedIds(), side, mm, beyond));
             e.consume();
@@ -101,14 +106,14 @@ final class GapReadouts extends Pane {
     }
 
     /** @param around the selection among what is beside it; nothing while it is dragged */
-    void show(Optional<Neighbourhood> around, Viewport viewport, LengthUnit unit) {
-        Optional<Gaps> gaps = around.map(Neighbourhood::gaps);
+    void show(Optional<Surroundings> around, Viewport viewport, LengthUnit unit) {
+        Optional<Gaps> gaps = around.map(Surroundings::gaps);
         for (Side side : Side.values()) {
             Optional<Gaps.Gap> gap = gaps.map(g -> g.on(side)).filter(g -> g.distance() > 1e-9);
             place(near.get(side), gap, viewport, unit, 0.5, side);
             Optional<Gaps.Gap> edge = around.filter(
                             n -> gap.isEmpty() || !gap.get().toEdge())
-                    .map(n -> toEdge(n, side))
+                    .map(n -> toEdge(n.around(), side))
                     .filter(g -> g.distance() > 1e-9);
             place(far.get(side), edge, viewport, unit, 1, side);
         }
@@ -158,8 +163,8 @@ final class GapReadouts extends Pane {
         r.label.relocate(Math.rint(x - r.label.getWidth() / 2), Math.rint(y - r.label.getHeight() / 2));
     }
 
-    private void edit(Readout r, Function<Boolean, Function<Double, Operation>> change) {
-        typed = change;
+    private void edit(Readout r, Typed change) {
+        typed = Optional.of(change);
         shown = r.label.getText();
         field.setText(shown);
         field.resizeRelocate(r.label.getLayoutX() - 14, r.label.getLayoutY() - 5, r.label.getWidth() + 34, 28);
@@ -175,7 +180,7 @@ final class GapReadouts extends Pane {
             boolean same = field.getText().equals(shown);
             close();
             if (!same) {
-                desk.perform(typed.apply(beyond).apply(mm));
+                typed.ifPresent(t -> desk.perform(t.operation(mm, beyond)));
             }
         } catch (Refusal e) {
             desk.notices().refuse(e.getMessage());

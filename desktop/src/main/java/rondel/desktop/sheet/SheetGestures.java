@@ -123,8 +123,9 @@ final class SheetGestures {
         mode = Mode.PRESSED;
         boolean onHandle = handle.isPresent()
                 || box.isPresent() && view.overlay().isTurnKnob(box.get(), view.viewport(), e.getX(), e.getY());
+        Optional<ElementId> hit = onHandle ? Optional.empty() : e.isAltDown() ? beneath() : hit();
         Optional<GuideDrag> dragged =
-                GuideDrag.at(desk.bench().sheet(), view.viewport(), e.getX(), e.getY(), onHandle || hit().isPresent());
+                GuideDrag.at(desk.bench().sheet(), view.viewport(), e.getX(), e.getY(), onHandle || hit.isPresent());
         if (dragged.isPresent()) {
             guide = dragged.get();
             mode = Mode.GUIDING;
@@ -138,7 +139,6 @@ final class SheetGestures {
             gesture = new ResizeGesture(desk.bench().selectedIds(), box.get(), handle.get(), true, snapping());
             return;
         }
-        Optional<ElementId> hit = e.isAltDown() ? beneath() : hit();
         if (hit.isEmpty()) {
             before = e.isShiftDown() ? desk.bench().selection() : Set.of();
             desk.bench().select(before);

@@ -25,7 +25,6 @@ import rondel.job.Located;
 import rondel.job.SheetId;
 import rondel.paint.PaintedExtent;
 import rondel.snap.Snap;
-import rondel.spacing.Neighbourhood;
 import rondel.words.Words;
 
 /** The sheet in the middle of the window: paper, artwork, what is selected, rulers. */
@@ -51,7 +50,6 @@ public final class SheetView extends Region {
     private Affine ghostToSheet = Affine.IDENTITY;
     private Optional<Extent.TurnedBox> selectionBox = Optional.empty();
     private List<Extent.TurnedBox> memberBoxes = List.of();
-    private Optional<Neighbourhood> neighbourhood = Optional.empty();
     private Optional<List<Guide>> draggedGuides = Optional.empty();
     private Optional<Consumer<Point>> pointing = Optional.empty();
     private boolean dragging;
@@ -246,14 +244,13 @@ public final class SheetView extends Region {
         List<Located> selected = desk.bench().selected();
         selectionBox = SelectionBox.of(selected);
         memberBoxes = selected.size() > 1 && selected.size() <= 200 ? members(selected) : List.of();
-        neighbourhood = desk.neighbourhood();
     }
 
     private void refreshOverlay() {
         overlay.show(selectionBox, moved, viewport);
         overlay.showMembers(dragging ? List.of() : memberBoxes, moved, viewport);
         readouts.show(
-                dragging ? Optional.empty() : neighbourhood,
+                dragging ? Optional.empty() : desk.bench().surroundings(),
                 viewport,
                 desk.bench().job().unit());
     }

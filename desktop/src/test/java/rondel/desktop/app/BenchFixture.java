@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.event.EventType;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
@@ -268,6 +269,11 @@ abstract class BenchFixture extends ApplicationTest {
     protected void keys(KeyCode... codes) {
         onFx(() -> window.sheet().requestFocus());
         push(codes);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected void select(String... ids) {
+        onFx(() -> bench.select(Stream.of(ids).map(ElementId::new).toList()));
         WaitForAsyncUtils.waitForFxEvents();
     }
 

@@ -2,7 +2,6 @@ package rondel.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
@@ -27,11 +26,6 @@ class ColourWindowTest extends BenchFixture {
         calm();
         onFx(() -> bench.open(OperationCatalogue.sample(), Optional.empty()));
         calm();
-    }
-
-    private void select(String id) {
-        onFx(() -> bench.select(List.of(new ElementId(id))));
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private void fire(String button) {

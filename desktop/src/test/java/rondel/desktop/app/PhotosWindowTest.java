@@ -14,7 +14,6 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.util.WaitForAsyncUtils;
 import rondel.catalogue.OperationCatalogue;
 import rondel.geometry.Point;
 import rondel.job.Element;
@@ -33,11 +32,6 @@ class PhotosWindowTest extends BenchFixture {
         calm();
         onFx(() -> bench.open(OperationCatalogue.sample(), Optional.empty()));
         calm();
-    }
-
-    private void select(String... ids) {
-        onFx(() -> bench.select(List.of(ids).stream().map(ElementId::new).toList()));
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private Path photo(String name, Color colour) throws Exception {

@@ -12,7 +12,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.space.SpacingForm;
 import rondel.geometry.Axis;
@@ -57,11 +56,6 @@ class SpacingWindowTest extends BenchFixture {
                 FillRule.NON_ZERO,
                 Paint.solid(colour),
                 Optional.empty());
-    }
-
-    private void select(String... ids) {
-        onFx(() -> bench.select(List.of(ids).stream().map(ElementId::new).toList()));
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private Box at(String id) {

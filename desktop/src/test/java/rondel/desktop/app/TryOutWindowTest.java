@@ -27,11 +27,6 @@ class TryOutWindowTest extends BenchFixture {
         calm();
     }
 
-    private void select(String... ids) {
-        onFx(() -> bench.select(List.of(ids).stream().map(ElementId::new).toList()));
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     private int shown() {
         return TryOuts.shown((GroupElement) only());
     }

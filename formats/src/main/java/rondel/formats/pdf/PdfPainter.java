@@ -64,7 +64,7 @@ final class PdfPainter {
             Affine unit = context.toPage.times(new Affine(a.width(), 0, 0, -a.height(), a.x(), a.bottom()));
             out.drawImage(shade.get().image(), new Matrix(unit.toAwt()));
         }
-        Element e = shaded.with(t -> t.withShadow(Optional.empty()));
+        Element e = shade.isEmpty() ? shaded : shaded.with(t -> t.withShadow(Optional.empty()));
         boolean twoParts = e instanceof ShapeElement s
                         && s.stroke().isPresent()
                         && s.fill().visible()
