@@ -17,33 +17,23 @@ import java.util.OptionalDouble;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
 import rondel.formats.fonts.FontsAtHand;
-import rondel.geometry.Outline;
-import rondel.job.Element;
-import rondel.job.ElementId;
 import rondel.job.Lettering;
-import rondel.job.Media;
-import rondel.job.Paint;
-import rondel.job.Rgba;
-import rondel.job.Shadow;
-import rondel.job.SheetId;
-import rondel.job.Stroke;
 import rondel.operation.Degrees;
 import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.text.Typesetter;
-import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 
 /** Operations as JSON, straight from their records: {@code {"operation": "move", "elements": ["e4"], "dx": "1/4 in", "dy": 0}}.
  *  Lengths are in mm, or text with a unit; fields are named as in the record, words joined by an underscore. */
 public final class OperationJson {
 
-    private final MediaStore media;
+    private final OperationValues typed;
     private final Typesetter typesetter = new Typesetter(FontsAtHand.usual());
 
     /** @param media where the bytes of placed pictures go and come from */
     public OperationJson(MediaStore media) {
-        this.media = media;
+        this.typed = new OperationValues(media, this);
     }
 
     public ObjectNode write(Operation operation) {
@@ -52,7 +42,7 @@ public final class OperationJson {
         for (RecordComponent c : operation.getClass().getRecordComponents()) {
             Object value = value(operation, c);
             if (!value.equals(Optional.empty()) && !value.equals(OptionalDouble.empty())) {
-                o.set(field(c), json(value));
+                o.set(field(c), typed.json(value));
             }
         }
         return o;
@@ -130,7 +120,7 @@ public final class OperationJson {
                 if (c.getType().isEnum()) {
                     ArrayNode choices = field.putArray("choices");
                     for (Object choice : c.getType().getEnumConstants()) {
-                        choices.add(word((Enum<?>) choice));
+                        choices.add(OperationValues.word((Enum<?>) choice));
                     }
                 }
             }
@@ -168,45 +158,6 @@ public final class OperationJson {
         }
     }
 
-    private static String word(Enum<?> value) {
-        return value instanceof LengthUnit unit ? unit.symbol() : Enums.word(value);
-    }
-
-    private JsonNode json(Object value) {
-        JsonNodeFactory json = JsonNodeFactory.instance;
-        return switch (value) {
-            case Double d -> json.numberNode(d);
-            case Integer i -> json.numberNode(i);
-            case Operation o -> write(o);
-            case OptionalDouble d -> json.numberNode(d.getAsDouble());
-            case Boolean b -> json.booleanNode(b);
-            case String s -> json.textNode(s);
-            case ElementId id -> json.textNode(id.value());
-            case SheetId id -> json.textNode(id.value());
-            case Enum<?> e -> json.textNode(word(e));
-            case Paint p -> PaintJson.write(p);
-            case Rgba c -> PaintJson.colour(c);
-            case Stroke s -> PaintJson.stroke(s);
-            case Shadow s -> ElementJson.shadow(s);
-            case Outline outline -> json.textNode(GeometryJson.outline(outline));
-            case Lettering l -> {
-                ObjectNode o = json.objectNode();
-                LetteringJson.write(o, l);
-                yield o;
-            }
-            case Paint.Stop s -> PaintJson.stop(s);
-            case Element e -> ElementJson.write(e);
-            case Media m -> media.write(m);
-            case Optional<?> o -> json(o.orElseThrow());
-            case List<?> list -> {
-                ArrayNode array = json.arrayNode();
-                list.forEach(v -> array.add(json(v)));
-                yield array;
-            }
-            default -> throw new IllegalStateException("no JSON for " + value.getClass());
-        };
-    }
-
     private Object read(JsonFields f, RecordComponent c, OperationKind kind) {
         String field = field(c);
         Type type = c.getGenericType();
@@ -225,14 +176,14 @@ public final class OperationJson {
             return whole(f.number(field), field);
         }
         if (type instanceof ParameterizedType p && p.getRawType() == Optional.class) {
-            return Optional.of(one(given.get(), (Class<?>) p.getActualTypeArguments()[0], field));
+            return Optional.of(typed.one(given.get(), (Class<?>) p.getActualTypeArguments()[0], field));
         }
         if (type instanceof ParameterizedType p && p.getRawType() == List.class) {
             List<Object> list = new ArrayList<>();
-            f.list(field).forEach(n -> list.add(one(n, (Class<?>) p.getActualTypeArguments()[0], field)));
+            f.list(field).forEach(n -> list.add(typed.one(n, (Class<?>) p.getActualTypeArguments()[0], field)));
             return list;
         }
-        return one(given.get(), (Class<?>) type, field);
+        return typed.one(given.get(), (Class<?>) type, field);
     }
 
     /** What a field that is left out means: none, no, empty, or what the example has for an anchor or a frame. */
@@ -253,63 +204,6 @@ public final class OperationJson {
             return List.of();
         }
         return c.getType() == String.class ? "" : value(kind.example(), c);
-    }
-
-    private Object one(JsonNode node, Class<?> type, String field) {
-        if (type == boolean.class) {
-            return node.asBoolean();
-        }
-        if (type == Operation.class) {
-            return read(node);
-        }
-        if (type == Element.class) {
-            return ElementJson.read(node);
-        }
-        if (type == Media.class) {
-            return media.read(node);
-        }
-        if (type == Paint.class) {
-            return PaintJson.read(node);
-        }
-        if (type == Paint.Stop.class) {
-            return PaintJson.stop(node);
-        }
-        if (type == Lettering.class) {
-            return LetteringJson.read(new JsonFields(node));
-        }
-        if (type == Outline.class) {
-            return GeometryJson.outline(node, field);
-        }
-        if (type == Shadow.class) {
-            return ElementJson.shadow(node);
-        }
-        if (type == Stroke.class) {
-            return PaintJson.stroke(node);
-        }
-        if (!node.isTextual()) {
-            throw new BadJson(field, node.toString());
-        }
-        if (type == String.class) {
-            return node.asText();
-        }
-        if (type == ElementId.class) {
-            return new ElementId(node.asText());
-        }
-        if (type == SheetId.class) {
-            return new SheetId(node.asText());
-        }
-        if (type == Rgba.class) {
-            return PaintJson.colour(node);
-        }
-        if (type == LengthUnit.class) {
-            return LengthUnit.ofSymbol(node.asText()).orElseThrow(() -> new BadJson(field, node.asText()));
-        }
-        for (Object choice : type.getEnumConstants()) {
-            if (word((Enum<?>) choice).equals(node.asText())) {
-                return choice;
-            }
-        }
-        throw new BadJson(field, node.asText());
     }
 
     private static int whole(double number, String field) {
