@@ -27,8 +27,10 @@ public final class Bench {
         Map<String, Rows> sets = new LinkedHashMap<>();
         sets.put("small", SmallBenchmarks::rows);
         sets.put("quick", Quick::rows);
+        sets.put("shelf", ShelfSearch::rows);
         sets.put("start", StartUp::rows);
         sets.put("frames", Frames::rows);
+        sets.put("pictures", ManyPictures::rows);
         List<String> wanted = args.length == 0 ? List.copyOf(sets.keySet()) : List.of(args);
         if (!sets.keySet().containsAll(wanted)) {
             System.err.println("The sets are " + String.join(", ", sets.keySet()) + ".");

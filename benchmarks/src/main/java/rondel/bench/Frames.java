@@ -2,6 +2,7 @@ package rondel.bench;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -32,6 +33,7 @@ import rondel.desktop.sheet.Viewport;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.fonts.ShippedFonts;
 import rondel.formats.picture.PictureLevels;
+import rondel.formats.shelf.StarterShelf;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Element;
@@ -71,6 +73,7 @@ final class Frames {
     }
 
     private void open() {
+        Path shelf = ownShelf();
         Theme.install();
         bench = new Bench(Outlines.job(3000));
         bench.open(bench.job(), Optional.empty());
@@ -82,7 +85,8 @@ final class Frames {
                 desk,
                 new SystemFileChoices(() -> stage),
                 new Dialogs(() -> stage, notices),
-                new ArtworkReader(new ShippedFonts()));
+                new ArtworkReader(new ShippedFonts()),
+                () -> StarterShelf.open(shelf));
         stage.setScene(new Scene(window, 1280, 800));
         stage.show();
         calm(() -> measure(i -> {}, idle -> {
@@ -92,6 +96,14 @@ final class Frames {
                 calm(this::drag);
             });
         }));
+    }
+
+    private static Path ownShelf() {
+        try {
+            return Files.createTempDirectory("rondel-bench").resolve("shelf");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private void pan(int frame) {

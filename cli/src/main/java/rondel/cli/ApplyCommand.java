@@ -7,6 +7,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
 import rondel.formats.recipe.Recipe;
 import rondel.job.Job;
+import rondel.link.Following;
 import rondel.operation.Operation;
 
 /** Applies a recipe to a job. */
@@ -23,7 +24,7 @@ final class ApplyCommand implements Callable<Integer> {
     public Integer call() {
         Job job = change.read();
         for (Operation operation : Recipe.read(recipe).operations()) {
-            job = operation.apply(job);
+            job = Following.apply(operation, job);
         }
         change.write(job);
         return 0;

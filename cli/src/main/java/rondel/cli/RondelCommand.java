@@ -38,7 +38,8 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new ApplyCommand())
                 .addSubcommand(new OperationsCommand(out))
                 .addSubcommand(new ConvertCommand(out, err))
-                .addSubcommand(new ExportCommand());
+                .addSubcommand(new ExportCommand())
+                .addSubcommand(new ShelfCommand(out));
         others.forEach(line::addSubcommand);
         line.setCaseInsensitiveEnumValuesAllowed(true)
                 .setOut(new java.io.PrintWriter(out, true))

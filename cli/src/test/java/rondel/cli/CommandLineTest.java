@@ -176,4 +176,50 @@ class CommandLineTest {
         assertThat(list.size()).isGreaterThan(20);
         assertThat(rondel("operations").out).contains("set-stroke", "turn-to");
     }
+
+    @Test
+    void theShelfKeepsFindsDescribesAndPlacesThings() throws IOException {
+        Path shelf = folder.resolve("shelf");
+        Path star = file("star.svg", STAR);
+        assertThat(rondel("shelf", "--shelf", shelf, "add", star, "--set", "Night", "--tags", "sky,gold").out)
+                .contains("Night/star.svg");
+        assertThat(rondel(
+                                "shelf",
+                                "--shelf",
+                                shelf,
+                                "describe",
+                                "Night/star.svg",
+                                "--licence",
+                                "personal_use",
+                                "--favourite")
+                        .code)
+                .isZero();
+        JsonNode found = new ObjectMapper().readTree(rondel("shelf", "--shelf", shelf, "find", "gol", "--json").out);
+        assertThat(found).hasSize(1);
+        assertThat(found.get(0).get("licence").asText()).isEqualTo("personal-use");
+        assertThat(found.get(0).get("favourite").asBoolean()).isTrue();
+        Path job = page();
+        assertThat(rondel("shelf", "--shelf", shelf, "place", job, "Night/star.svg").code)
+                .isZero();
+        JsonNode placed = info(job).at("/sheets/0/elements/0");
+        assertThat(placed.get("width_mm").asDouble()).isCloseTo(50, within(1e-9));
+        assertThat(rondel(
+                                "shelf",
+                                "--shelf",
+                                shelf,
+                                "save",
+                                job,
+                                "--only",
+                                placed.get("id").asText(),
+                                "--title",
+                                "Sky")
+                        .out)
+                .contains("sky.rondel");
+        assertThat(rondel("shelf", "--shelf", shelf, "take-off", "Night/star.svg").code)
+                .isZero();
+        Run gone = rondel("shelf", "--shelf", shelf, "place", job, "Night/star.svg");
+        assertThat(gone.code).isEqualTo(1);
+        assertThat(gone.err.lines()).hasSize(1);
+        assertThat(rondel("shelf").code).isEqualTo(2);
+    }
 }

@@ -7,6 +7,7 @@ import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
+import rondel.job.Placing;
 import rondel.job.Tree;
 
 /** Copies siblings in front of themselves, each time moved by a map on the sheet. */

@@ -6,6 +6,7 @@ import java.util.Set;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
+import rondel.job.Placing;
 import rondel.job.Tree;
 import rondel.operation.Mm;
 import rondel.operation.Operation;

@@ -8,6 +8,7 @@ import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Located;
+import rondel.job.Placing;
 import rondel.job.Traits;
 import rondel.job.Tree;
 import rondel.operation.Operation;

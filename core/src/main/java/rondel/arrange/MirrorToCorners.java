@@ -1,20 +1,30 @@
 package rondel.arrange;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
+import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
+import rondel.job.Link;
 import rondel.job.Located;
+import rondel.job.Placing;
+import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
+import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** Copies an arrangement for one corner to the other three of its sheet, mirrored across, down, and both. The copies stand
- *  in front of the arrangement, in its group. */
-public record MirrorToCorners(List<ElementId> elements) implements Operation {
+/** Copies an arrangement for one corner to the other three of its sheet or of a box, mirrored across, down, and both. The
+ *  copies stand in front of the arrangement, in its group.
+ *
+ * @param within the box whose corners are meant, in mm on the sheet; the sheet's trim where none is given
+ * @param linked whether the copies follow each other's edits until they are unlinked */
+public record MirrorToCorners(List<ElementId> elements, Optional<Box> within, boolean linked) implements Operation {
 
     public MirrorToCorners {
         elements = List.copyOf(elements);
@@ -24,11 +34,36 @@ public record MirrorToCorners(List<ElementId> elements) implements Operation {
     public Job apply(Job job) {
         Set<ElementId> ids = Targets.existing(job, elements);
         Located first = job.located(elements.getFirst());
-        Box trim = first.sheet().trim();
-        Point middle = trim.centre();
+        Point middle = within.orElse(first.sheet().trim()).centre();
         List<Affine> mirrors =
                 List.of(Affine.scale(-1, 1, middle), Affine.scale(1, -1, middle), Affine.scale(-1, -1, middle));
-        return Copying.of(job, ids, first.toSheet(), mirrors);
+        Job copied = Copying.of(job, ids, first.toSheet(), mirrors);
+        return linked ? linked(job, copied) : copied;
+    }
+
+    /** Links each element with its copies: the originals in their order, and after them their copies, mirror by mirror, each in the same order. */
+    private Job linked(Job before, Job copied) {
+        Set<ElementId> ids = Tree.outermost(before, elements);
+        if (before.located(elements.getFirst()).siblings().stream()
+                        .filter(e -> ids.contains(e.id()))
+                        .count()
+                != ids.size()) {
+            throw Refusal.of("group.notSiblings");
+        }
+        List<ElementId> originals =
+                before.everything().map(Element::id).filter(ids::contains).toList();
+        List<ElementId> copies = new Duplicate(originals, 0, 0).selects(before, copied);
+        Placing placing = new Placing(copied);
+        Job done = copied;
+        for (int i = 0; i < originals.size(); i++) {
+            Link link = new Link.Alike(placing.freshId().value());
+            List<ElementId> set = new ArrayList<>(List.of(originals.get(i)));
+            for (int at = i; at < copies.size(); at += originals.size()) {
+                set.add(copies.get(at));
+            }
+            done = Tree.replace(done, Set.copyOf(set), (e, toSheet) -> e.with(t -> t.withLink(Optional.of(link))));
+        }
+        return done.withNextNumber(placing.next());
     }
 
     /** The arrangement with its copies. */

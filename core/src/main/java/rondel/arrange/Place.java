@@ -6,6 +6,7 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Media;
+import rondel.job.Placing;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.operation.Operation;

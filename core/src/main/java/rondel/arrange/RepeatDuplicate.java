@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
+import rondel.history.History;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
-import rondel.operation.History;
 
 /** The last duplicate again: the newest copies are copied once more, as far from them as they now are from what they were
  *  copied from, however they were moved since. */

@@ -7,6 +7,7 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
+import rondel.job.Placing;
 import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;

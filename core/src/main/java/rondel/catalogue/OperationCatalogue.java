@@ -48,9 +48,12 @@ import rondel.job.GroupUse;
 import rondel.job.Guide;
 import rondel.job.Job;
 import rondel.job.Lettering;
+import rondel.job.Licence;
+import rondel.job.Link;
 import rondel.job.Media;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
+import rondel.job.Provenance;
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.Shadow;
@@ -63,6 +66,8 @@ import rondel.job.TextElement;
 import rondel.job.Traits;
 import rondel.lettering.AddText;
 import rondel.lettering.SetText;
+import rondel.licence.SetProvenance;
+import rondel.link.Unlink;
 import rondel.operation.Together;
 import rondel.shadow.SetShadow;
 import rondel.sheets.AddGuide;
@@ -114,6 +119,7 @@ public final class OperationCatalogue {
     private static final List<ElementId> THREE =
             List.of(new ElementId("leaf"), new ElementId("stem"), new ElementId("cluster"));
 
+    private static final List<ElementId> TWINS = List.of(new ElementId("twin-1"));
     private static final List<ElementId> TRY_OUT = List.of(new ElementId("try-out"));
     private static final List<ElementId> WINDOW = List.of(new ElementId("window"));
     private static final Media PICTURE = ExamplePicture.media();
@@ -177,7 +183,8 @@ public final class OperationCatalogue {
                 OperationKind.of(new MakeTryOut(List.of(new ElementId("leaf"), new ElementId("stem")), "Leaves")),
                 OperationKind.of(new FlipTryOut(TRY_OUT, 1)),
                 OperationKind.of(new KeepShown(TRY_OUT)),
-                OperationKind.of(new MirrorToCorners(LEAF)),
+                OperationKind.of(new MirrorToCorners(LEAF, Optional.empty(), true)),
+                OperationKind.of(new Unlink(TWINS)),
                 OperationKind.of(new RepeatAlong(STEM, Axis.HORIZONTAL, 0, 304.8, 2, 2, 0.05)),
                 OperationKind.of(new SetFill(LEAF, Paint.solid(new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new Recolour(List.of(), SEA_GREEN, new Rgba(0xe2, 0x72, 0x5b, 255), 0.02)),
@@ -189,6 +196,8 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetPalette(List.of(SEA_GREEN, new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
+                OperationKind.of(new SetProvenance(
+                        LEAF, Optional.of(new Provenance("Tide collection", "Saltmarsh Studio", Licence.OWN)))),
                 OperationKind.of(new AddSheet("Back", 215.9, 279.4)),
                 OperationKind.of(new SetSheetSize(SHEET, 215.9, 279.4)),
                 OperationKind.of(new SetMargins(SHEET, 3, 6.35)),
@@ -209,7 +218,7 @@ public final class OperationCatalogue {
     }
 
     /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, a window,
-     *  a sky, a wording and a try-out. */
+     *  a sky, a wording, a try-out and two twins that are kept alike. */
     public static Job sample() {
         Element cluster = GroupElement.of(
                 Traits.named("Cluster").withId(new ElementId("cluster")),
@@ -225,7 +234,9 @@ public final class OperationCatalogue {
                         window(),
                         sky(),
                         wording(),
-                        tryOut()));
+                        tryOut(),
+                        twin("twin-1", 240),
+                        twin("twin-2", 260)));
         return blank.withMedia(List.of(PICTURE)).withSheets(List.of(first, Sheet.of(SPARE, "Spare", 100, 100)));
     }
 
@@ -248,6 +259,10 @@ public final class OperationCatalogue {
         List<Element> choices = List.of(square("choice-1", 200, 60, 20), square("choice-2", 205, 65, 10));
         GroupElement group = GroupElement.of(Traits.named("Try-out").withId(new ElementId("try-out")), choices);
         return TryOuts.showing(group.withUse(GroupUse.TRY_OUT), 0);
+    }
+
+    private static Element twin(String id, double x) {
+        return square(id, x, 100, 10).with(t -> t.withLink(Optional.of(new Link.Alike("twins"))));
     }
 
     private static Element wording() {

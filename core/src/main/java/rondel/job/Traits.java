@@ -8,7 +8,9 @@ import rondel.geometry.Affine;
  * @param name as the person sees it; empty for one that was never named
  * @param placement from the element's own space to its parent's
  * @param opacity 0 to 1, of the element as a whole
- * @param pinned keeps its size when what it belongs to is scaled */
+ * @param pinned keeps its size when what it belongs to is scaled
+ * @param link what it follows when an edit changes that
+ * @param provenance where its artwork comes from, where that is known */
 public record Traits(
         ElementId id,
         String name,
@@ -19,6 +21,8 @@ public record Traits(
         double opacity,
         boolean pinned,
         Optional<Shadow> shadow,
+        Optional<Link> link,
+        Optional<Provenance> provenance,
         Extras extras) {
 
     /** The id of an element that is not in a job yet; the job gives it one when it is placed. */
@@ -26,43 +30,66 @@ public record Traits(
 
     public static Traits named(String name) {
         return new Traits(
-                UNPLACED, name, Affine.IDENTITY, Role.PRINT, false, false, 1, false, Optional.empty(), Extras.NONE);
+                UNPLACED,
+                name,
+                Affine.IDENTITY,
+                Role.PRINT,
+                false,
+                false,
+                1,
+                false,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Extras.NONE);
     }
 
     public Traits withId(ElementId other) {
-        return new Traits(other, name, placement, role, locked, hidden, opacity, pinned, shadow, extras);
+        return new Traits(
+                other, name, placement, role, locked, hidden, opacity, pinned, shadow, link, provenance, extras);
     }
 
     public Traits withName(String other) {
-        return new Traits(id, other, placement, role, locked, hidden, opacity, pinned, shadow, extras);
+        return new Traits(
+                id, other, placement, role, locked, hidden, opacity, pinned, shadow, link, provenance, extras);
     }
 
     public Traits withPlacement(Affine other) {
-        return new Traits(id, name, other, role, locked, hidden, opacity, pinned, shadow, extras);
+        return new Traits(id, name, other, role, locked, hidden, opacity, pinned, shadow, link, provenance, extras);
     }
 
     public Traits withRole(Role other) {
-        return new Traits(id, name, placement, other, locked, hidden, opacity, pinned, shadow, extras);
+        return new Traits(
+                id, name, placement, other, locked, hidden, opacity, pinned, shadow, link, provenance, extras);
     }
 
     public Traits withLocked(boolean other) {
-        return new Traits(id, name, placement, role, other, hidden, opacity, pinned, shadow, extras);
+        return new Traits(id, name, placement, role, other, hidden, opacity, pinned, shadow, link, provenance, extras);
     }
 
     public Traits withHidden(boolean other) {
-        return new Traits(id, name, placement, role, locked, other, opacity, pinned, shadow, extras);
+        return new Traits(id, name, placement, role, locked, other, opacity, pinned, shadow, link, provenance, extras);
     }
 
     public Traits withOpacity(double other) {
-        return new Traits(id, name, placement, role, locked, hidden, other, pinned, shadow, extras);
+        return new Traits(id, name, placement, role, locked, hidden, other, pinned, shadow, link, provenance, extras);
     }
 
     public Traits withPinned(boolean other) {
-        return new Traits(id, name, placement, role, locked, hidden, opacity, other, shadow, extras);
+        return new Traits(id, name, placement, role, locked, hidden, opacity, other, shadow, link, provenance, extras);
     }
 
     public Traits withShadow(Optional<Shadow> other) {
-        return new Traits(id, name, placement, role, locked, hidden, opacity, pinned, other, extras);
+        return new Traits(id, name, placement, role, locked, hidden, opacity, pinned, other, link, provenance, extras);
+    }
+
+    public Traits withLink(Optional<Link> other) {
+        return new Traits(
+                id, name, placement, role, locked, hidden, opacity, pinned, shadow, other, provenance, extras);
+    }
+
+    public Traits withProvenance(Optional<Provenance> other) {
+        return new Traits(id, name, placement, role, locked, hidden, opacity, pinned, shadow, link, other, extras);
     }
 
     /** Moved, sized or turned in the parent's space. */

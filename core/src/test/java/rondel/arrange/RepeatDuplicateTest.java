@@ -8,8 +8,8 @@ import static rondel.arrange.Jobs.ids;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import rondel.history.History;
 import rondel.job.ElementId;
-import rondel.operation.History;
 
 class RepeatDuplicateTest {
 

@@ -9,6 +9,7 @@ import static rondel.arrange.Jobs.ids;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import rondel.geometry.Axis;
@@ -61,7 +62,7 @@ class RepeatingTest {
     @Test
     void aCornerClusterMirrorsToTheOtherCornersInOneStep() {
         Job job = Jobs.of(box("leaf", 5, 8, 20, 10), box("dot", 26, 4, 3, 3));
-        MirrorToCorners mirror = new MirrorToCorners(ids("leaf", "dot"));
+        MirrorToCorners mirror = new MirrorToCorners(ids("leaf", "dot"), Optional.empty(), false);
         Job done = mirror.apply(job);
         List<Box> all = mirror.selects(job, done).stream()
                 .map(id -> boxOf(done, id.value()))

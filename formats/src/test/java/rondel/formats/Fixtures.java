@@ -36,6 +36,7 @@ public final class Fixtures {
     public static List<String> demoArtwork() {
         return new String(resource("/rondel/demo/artwork/index.txt"), StandardCharsets.UTF_8)
                 .lines()
+                .map(l -> l.replaceAll(" *\\|.*", ""))
                 .toList();
     }
 

@@ -3,11 +3,12 @@ package rondel.desktop.app;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -16,6 +17,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import rondel.desktop.bar.StatusBar;
 import rondel.desktop.bar.TopBar;
 import rondel.desktop.command.Command;
@@ -23,32 +25,42 @@ import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
 import rondel.desktop.measure.MeasureView;
 import rondel.desktop.sheet.SheetView;
+import rondel.desktop.shelf.ShelfActions;
+import rondel.desktop.shelf.ShelfModel;
 import rondel.desktop.shelf.ShelfView;
+import rondel.desktop.shelf.ThingPicture;
 import rondel.desktop.stack.StackView;
 import rondel.desktop.text.TextEdits;
-import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.shelf.Shelf;
+import rondel.formats.shelf.Thing;
 
 /** The whole window: shelf, sheet, measure, stack, and the bars above and below. */
 public final class BenchWindow extends StackPane {
 
     private final SheetView sheet;
     private final ShelfView shelf;
+    private final ShelfModel shelfModel;
     private final JobActions actions;
     private final Commands commands;
     private final Progress progress;
     private final ImageView carried = new ImageView();
 
-    public BenchWindow(Desk desk, FileChoices choices, Questions questions, ArtworkReader reader) {
+    /** @param opening opens the shelf, off the toolkit's thread */
+    public BenchWindow(
+            Desk desk, FileChoices choices, Questions questions, ArtworkReader reader, Supplier<Shelf> opening) {
         progress = new Progress(desk.workers(), desk.notices());
         actions = new JobActions(desk, choices, questions, reader, progress);
         sheet = new SheetView(desk);
         TextEdits texts = new TextEdits(desk, progress, reader.fonts());
-        commands = new Commands(desk, sheet, actions, questions, texts);
+        shelfModel = new ShelfModel(opening, desk.workers(), desk.notices());
+        ShelfActions shelfActions = new ShelfActions(desk, shelfModel, questions);
+        commands = new Commands(desk, sheet, actions, questions, texts, shelfActions);
         Carrying carrying = new Carrying();
-        shelf = new ShelfView(desk, reader, carrying);
+        shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
         addEventFilter(MouseEvent.MOUSE_RELEASED, carrying::released);
+        addEventFilter(MouseEvent.MOUSE_RELEASED, this::overShelf);
         StatusBar status = new StatusBar(desk, sheet, progress);
         BorderPane all = new BorderPane(sheet);
         all.setTop(new TopBar(desk, commands));
@@ -63,7 +75,7 @@ public final class BenchWindow extends StackPane {
         getStyleClass().add("bench");
         Theme.dress(this);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        sheet.whenSharp(() -> Platform.runLater(shelf::fill));
+        sheet.whenSharp(() -> Platform.runLater(shelfModel::open));
         ContextMenu menu = Menus.context(commands);
         sheet.setOnContextMenuRequested(e -> menu.show(sheet, e.getScreenX(), e.getScreenY()));
         sheet.setOnDragOver(e -> {
@@ -101,6 +113,19 @@ public final class BenchWindow extends StackPane {
         return progress.isIdle() && sheet.isSharp() && shelf.isLoaded();
     }
 
+    /** Runs an action once what was asked for is read and the sheet is painted. */
+    void whenShown(Runnable action) {
+        sheet.whenSharp(() -> Platform.runLater(() -> {
+            if (progress.isIdle() && sheet.isSharp()) {
+                action.run();
+            } else {
+                PauseTransition frame = new PauseTransition(Duration.millis(16));
+                frame.setOnFinished(e -> whenShown(action));
+                frame.play();
+            }
+        }));
+    }
+
     private void key(KeyEvent e) {
         boolean typing = e.getTarget() instanceof TextInputControl;
         for (Command command : commands.all()) {
@@ -115,24 +140,40 @@ public final class BenchWindow extends StackPane {
         }
     }
 
+    /** Lets go of the shelf. */
+    public void close() {
+        shelfModel.close();
+    }
+
+    /** A selection that is dropped on the shelf stays on the sheet, and goes on the shelf as a thing. */
+    private void overShelf(MouseEvent e) {
+        if (shelf.contains(shelf.sceneToLocal(e.getSceneX(), e.getSceneY())) && sheet.letGo()) {
+            e.consume();
+            Platform.runLater(commands.get("shelve")::run);
+        }
+    }
+
+    /** A thing that is being carried from the shelf. */
+    private record Carried(ThingPicture picture, Thing thing) {}
+
     /** Carries a thing from the shelf to the sheet, wherever the pointer goes in between. */
     private final class Carrying implements ShelfView.Taking {
-        private Optional<Artwork> artwork = Optional.empty();
+        private Optional<Carried> taken = Optional.empty();
 
         @Override
-        public void taken(Image image, Artwork taken) {
-            artwork = Optional.of(taken);
-            carried.setImage(image);
+        public void taken(ThingPicture picture, Thing thing) {
+            taken = Optional.of(new Carried(picture, thing));
+            carried.setImage(picture.image());
         }
 
         @Override
-        public void placed(Artwork chosen) {
-            actions.place(chosen, Optional.of(sheet.middle()));
+        public void placed(Thing thing) {
+            actions.place(thing, shelfModel.file(thing), sheet.middle());
         }
 
         void dragged(MouseEvent e) {
-            artwork.ifPresent(a -> {
-                double side = Math.max(a.width(), a.height()) * sheet.viewport().scale();
+            taken.ifPresent(t -> {
+                double side = t.picture.longest() * sheet.viewport().scale();
                 carried.setFitWidth(side);
                 carried.setFitHeight(side);
                 carried.setX(e.getSceneX() - side / 2);
@@ -144,12 +185,12 @@ public final class BenchWindow extends StackPane {
         void released(MouseEvent e) {
             Point2D place = sheet.sceneToLocal(e.getSceneX(), e.getSceneY());
             if (carried.isVisible() && sheet.contains(place)) {
-                actions.place(
-                        artwork.orElseThrow(), Optional.of(sheet.viewport().toSheet(place.getX(), place.getY())));
+                Thing thing = taken.orElseThrow().thing;
+                actions.place(thing, shelfModel.file(thing), sheet.viewport().toSheet(place.getX(), place.getY()));
                 sheet.requestFocus();
             }
             carried.setVisible(false);
-            artwork = Optional.empty();
+            taken = Optional.empty();
         }
     }
 }

@@ -12,6 +12,7 @@ import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.picture.PictureLevels;
+import rondel.formats.shelf.StarterShelf;
 import rondel.job.Job;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
@@ -24,6 +25,7 @@ public final class DesktopApp extends Application {
 
     private final Workers workers = new Workers();
     private Optional<JournalRecorder> recorder = Optional.empty();
+    private Optional<BenchWindow> window = Optional.empty();
 
     @Override
     public void start(Stage stage) {
@@ -33,8 +35,13 @@ public final class DesktopApp extends Application {
         Desk desk = new Desk(bench, workers, PictureLevels.usual(), notices);
         FontsAtHand fonts = FontsAtHand.usual();
         Dialogs dialogs = new Dialogs(() -> stage, notices);
-        BenchWindow window =
-                new BenchWindow(desk, new SystemFileChoices(() -> stage), dialogs, new ArtworkReader(fonts));
+        BenchWindow window = new BenchWindow(
+                desk,
+                new SystemFileChoices(() -> stage),
+                dialogs,
+                new ArtworkReader(fonts),
+                () -> StarterShelf.open(OwnFolders.shelf()));
+        this.window = Optional.of(window);
         Path journals = OwnFolders.journals();
         JournalRecorder journal = new JournalRecorder(journals, bench, desk.pictures(), notices);
         recorder = Optional.of(journal);
@@ -55,13 +62,13 @@ public final class DesktopApp extends Application {
         new Recovery(desk, dialogs, journal).offer(journals);
     }
 
-    /** For measuring the start, and for training the cache that makes it quick: says so once the sheet can be used. */
+    /** For measuring the start, and for training the cache that makes it quick: says so once the sheet, with the job that
+     *  was asked for, can be used. */
     private static void leaveWhenReady(BenchWindow window) {
-        window.sheet()
-                .whenSharp(() -> Platform.runLater(() -> {
-                    System.out.println("ready");
-                    Platform.exit();
-                }));
+        window.whenShown(() -> {
+            System.out.println("ready");
+            Platform.exit();
+        });
     }
 
     private void open(JobActions actions) {
@@ -77,5 +84,6 @@ public final class DesktopApp extends Application {
     public void stop() {
         recorder.ifPresent(JournalRecorder::close);
         workers.close();
+        window.ifPresent(BenchWindow::close);
     }
 }

@@ -19,12 +19,14 @@ import rondel.desktop.dialog.RepeatDialog;
 import rondel.desktop.dialog.SheetDialog;
 import rondel.desktop.dialog.SideBySideDialog;
 import rondel.desktop.dialog.SpacingDialog;
+import rondel.desktop.dialog.ThingDialog;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.glyphs.GlyphPick;
 import rondel.desktop.glyphs.GlyphSheet;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
+import rondel.desktop.shelf.ThingForm;
 import rondel.desktop.space.SpacingForm;
 import rondel.geometry.Box;
 import rondel.job.Job;
@@ -96,6 +98,11 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     @Override
     public Optional<GlyphPick> glyph(GlyphSheet sheet) {
         return new GlyphDialog(sheet).ask(owner.get());
+    }
+
+    @Override
+    public Optional<ThingForm> thing(ThingForm now, List<String> sets, String heading, String go) {
+        return new ThingDialog(now, sets).ask(owner.get(), heading, go);
     }
 
     @Override

@@ -2,6 +2,7 @@ package rondel.desktop.app;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,6 +25,8 @@ import rondel.formats.files.AtomicFile;
 import rondel.formats.fonts.ShippedFonts;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.png.PngWriter;
+import rondel.formats.shelf.ShelfQuery;
+import rondel.formats.shelf.StarterShelf;
 import rondel.job.Element;
 import rondel.job.FontChoice;
 import rondel.job.Job;
@@ -42,8 +45,13 @@ public final class HeadlessBench {
     /** A picture to take.
      *
      * @param name of its file, without the ending
-     * @param selected how the name begins of what is selected; nothing where it is empty */
-    private record Shot(String name, DemoJobs.DemoJob job, String selected) {}
+     * @param selected how the name begins of what is selected; nothing where it is empty
+     * @param looked what is looked for on the shelf */
+    private record Shot(String name, DemoJobs.DemoJob job, String selected, ShelfQuery looked) {
+        Shot(String name, DemoJobs.DemoJob job, String selected) {
+            this(name, job, selected, ShelfQuery.ALL);
+        }
+    }
 
     private static List<Shot> all() {
         List<DemoJobs.DemoJob> jobs = DemoJobs.all();
@@ -51,7 +59,8 @@ public final class HeadlessBench {
                 new Shot("compose", jobs.get(0), "Middle"),
                 new Shot("planner", jobs.get(1), "Sticker 5"),
                 new Shot("scrapbook", jobs.get(2), "Photo on a mount"),
-                new Shot("card", jobs.get(3), "text"));
+                new Shot("card", jobs.get(3), "text"),
+                new Shot("shelf", jobs.get(1), "", ShelfQuery.of("anim")));
     }
 
     /** Writes a picture of each main view, on the demo jobs, into a folder. */
@@ -60,10 +69,11 @@ public final class HeadlessBench {
         Platform.setImplicitExit(false);
         Platform.startup(started::countDown);
         started.await();
+        Path shelf = shelfOfTheDay();
         List<Path> files = new ArrayList<>();
         for (Shot shot : all()) {
             Path file = folder.resolve(shot.name + ".png");
-            BufferedImage picture = taken(shot);
+            BufferedImage picture = taken(shot, shelf);
             AtomicFile.write(file, out -> write(picture, out));
             files.add(file);
         }
@@ -74,7 +84,17 @@ public final class HeadlessBench {
         return files;
     }
 
-    private static BufferedImage taken(Shot shot) throws InterruptedException {
+    /** A fresh shelf in a folder of its own, that nobody's own shelf is touched or seen. */
+    private static Path shelfOfTheDay() {
+        try {
+            Path folder = Files.createTempDirectory("rondel-shelf");
+            return folder.resolve("shelf");
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    private static BufferedImage taken(Shot shot, Path shelf) throws InterruptedException {
         AtomicReference<BufferedImage> taken = new AtomicReference<>();
         CountDownLatch done = new CountDownLatch(1);
         Job job = shot.job.read();
@@ -89,13 +109,16 @@ public final class HeadlessBench {
                     desk,
                     new SystemFileChoices(() -> stage),
                     new Dialogs(() -> stage, notices),
-                    new ArtworkReader(new ShippedFonts()));
+                    new ArtworkReader(new ShippedFonts()),
+                    () -> StarterShelf.open(shelf));
             stage.setScene(new Scene(window, WIDTH, HEIGHT));
             stage.show();
             select(bench, shot.selected);
+            window.shelf().look(shot.looked);
             whenCalm(window, () -> {
                 taken.set(picture(stage.getScene().snapshot(null)));
                 stage.close();
+                window.close();
                 workers.close();
                 done.countDown();
             });

@@ -17,6 +17,7 @@ import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
 import rondel.formats.page.Page;
 import rondel.formats.png.PixelSize;
+import rondel.formats.shelf.Thing;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -142,6 +143,14 @@ public final class JobActions {
                     () -> artwork.read(file),
                     a -> place(a, at.map(p -> p.plus(6 * number, 6 * number))));
         }
+    }
+
+    /** Places a thing from the shelf with its middle at a place on the sheet; the shelf keeps it. */
+    public void place(Thing thing, Path file, Point at) {
+        progress.run(
+                Words.of("progress.reading", thing.title()),
+                () -> artwork.read(file).told(thing.title(), thing.provenance()),
+                a -> place(a, Optional.of(at)));
     }
 
     /** Asks for pictures and puts them into windows, as many as there are of both. */

@@ -12,8 +12,8 @@ import org.slf4j.LoggerFactory;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Recorder;
 import rondel.formats.journal.Journal;
+import rondel.history.History;
 import rondel.job.Job;
-import rondel.operation.History;
 import rondel.operation.Operation;
 import rondel.paint.PictureSource;
 

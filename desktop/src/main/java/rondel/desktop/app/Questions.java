@@ -10,6 +10,7 @@ import rondel.desktop.glyphs.GlyphSheet;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
+import rondel.desktop.shelf.ThingForm;
 import rondel.desktop.space.SpacingForm;
 import rondel.geometry.Box;
 import rondel.job.Job;
@@ -53,6 +54,11 @@ public interface Questions {
 
     /** Which glyph of a font is wanted, and for which letter. */
     Optional<GlyphPick> glyph(GlyphSheet sheet);
+
+    /** What a thing on the shelf is, or is to be.
+     *
+     * @param sets that are there already */
+    Optional<ThingForm> thing(ThingForm now, List<String> sets, String heading, String go);
 
     /** Where a guide should lie. */
     Optional<GuideForm> guide(LengthUnit unit);

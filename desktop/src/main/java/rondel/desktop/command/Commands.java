@@ -24,6 +24,7 @@ import rondel.desktop.app.JobActions;
 import rondel.desktop.app.Questions;
 import rondel.desktop.model.Bench;
 import rondel.desktop.sheet.SheetView;
+import rondel.desktop.shelf.ShelfActions;
 import rondel.desktop.text.TextEdits;
 import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
@@ -42,7 +43,8 @@ public final class Commands {
     private final Desk desk;
     private final Bench bench;
 
-    public Commands(Desk desk, SheetView sheet, JobActions files, Questions questions, TextEdits texts) {
+    public Commands(
+            Desk desk, SheetView sheet, JobActions files, Questions questions, TextEdits texts, ShelfActions shelf) {
         this.desk = desk;
         this.bench = desk.bench();
         add("new", "Shortcut+N", always(), files::newJob);
@@ -51,6 +53,7 @@ public final class Commands {
         add("save", "Shortcut+S", always(), files::save);
         add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
         add("place", "Shortcut+I", always(), files::place);
+        add("shelve", "Shortcut+Alt+P", this::anySelected, shelf::shelve);
         add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle()));
         add("glyphs", "Shortcut+Alt+G", this::oneText, () -> texts.glyphs(questions::glyph));
         add("addFonts", "", always(), () -> texts.addFonts(files.fontsToAdd()));

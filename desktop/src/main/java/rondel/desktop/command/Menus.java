@@ -30,6 +30,7 @@ public final class Menus {
                 item(commands, "saveAs"),
                 new SeparatorMenuItem(),
                 item(commands, "place"),
+                item(commands, "shelve"),
                 item(commands, "addText"),
                 item(commands, "glyphs"),
                 item(commands, "addFonts"),
@@ -134,7 +135,9 @@ public final class Menus {
                 "flipAcross",
                 "flipDown",
                 "hide",
-                "lock")) {
+                "lock",
+                LINE,
+                "shelve")) {
             menu.getItems().add(id.equals(LINE) ? new SeparatorMenuItem() : item(commands, id));
         }
         menu.setOnShowing(e -> refresh(menu.getItems(), commands));

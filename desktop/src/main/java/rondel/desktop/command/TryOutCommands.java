@@ -53,7 +53,7 @@ final class TryOutCommands {
                 "mirrorToCorners",
                 "Shortcut+Alt+X",
                 () -> !bench.selection().isEmpty(),
-                () -> desk.perform(new MirrorToCorners(bench.selectedIds())));
+                () -> desk.perform(new MirrorToCorners(bench.selectedIds(), Optional.empty(), true)));
         all.put("repeatAlong", "Shortcut+Alt+Y", () -> !bench.selection().isEmpty(), () -> questions
                 .repeat(bench.job().unit())
                 .ifPresent(form -> desk.perform(form.operation(bench.selectedIds(), bench.sheet()))));

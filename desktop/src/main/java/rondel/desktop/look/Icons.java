@@ -15,6 +15,7 @@ public enum Icons {
     EVEN_ACROSS("M1 3h3v10H1zM6.5 3h3v10h-3zM12 3h3v10h-3zM4.6 7.4h1.3v1.2H4.6zM10.1 7.4h1.3v1.2h-1.3z"),
     EVEN_DOWN("M3 1h10v3H3zM3 6.5h10v3H3zM3 12h10v3H3zM7.4 4.6h1.2v1.3H7.4zM7.4 10.1h1.2v1.3H7.4z"),
     CENTRE_ALL("M1 1h14v14H1zM2.3 2.3v11.4h11.4V2.3zM5.5 5.5h5v5h-5z"),
+    FAVOURITE("M8 1.6l1.9 4.2 4.6.5-3.4 3.1.9 4.5L8 11.6l-4 2.3.9-4.5L1.5 6.3l4.6-.5z"),
     SPACE_OUT("M1 1h4v4H1zM11 1h4v4h-4zM1 11h4v4H1zM11 11h4v4h-4zM6.2 2.4h3.6v1.2H6.2zM2.4 6.2h1.2v3.6H2.4z");
 
     private final String path;

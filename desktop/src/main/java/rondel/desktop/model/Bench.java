@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import rondel.geometry.Affine;
+import rondel.history.History;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -14,7 +15,6 @@ import rondel.job.Job;
 import rondel.job.Located;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
-import rondel.operation.History;
 import rondel.operation.Operation;
 
 /** What the window is about: the job with its history, which sheet and group are open, and what is selected. Holds no

@@ -2,7 +2,7 @@ package rondel.desktop.model;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import rondel.operation.History;
+import rondel.history.History;
 import rondel.operation.Operation;
 
 /** Hears of every edit, so that none is lost in a crash. */

@@ -72,9 +72,7 @@ final class SheetGestures {
             } else if (e.getCode() == KeyCode.ESCAPE && view.takePointing().isPresent()) {
                 view.setCursor(Cursor.DEFAULT);
                 e.consume();
-            } else if (e.getCode() == KeyCode.ESCAPE && mode == Mode.DRAGGING) {
-                mode = Mode.NOTHING;
-                view.drop();
+            } else if (e.getCode() == KeyCode.ESCAPE && letGo()) {
                 e.consume();
             }
         });
@@ -84,6 +82,16 @@ final class SheetGestures {
                 view.setCursor(Cursor.DEFAULT);
             }
         });
+    }
+
+    /** Calls off a drag of the selection; true where one was under way. */
+    boolean letGo() {
+        if (mode != Mode.DRAGGING) {
+            return false;
+        }
+        mode = Mode.NOTHING;
+        view.drop();
+        return true;
     }
 
     private Picker picker() {

@@ -53,6 +53,7 @@ public final class SheetView extends Region {
     private Optional<List<Guide>> draggedGuides = Optional.empty();
     private Optional<Consumer<Point>> pointing = Optional.empty();
     private boolean dragging;
+    private final SheetGestures gestures;
     private Runnable onLook = () -> {};
 
     public SheetView(Desk desk) {
@@ -74,7 +75,8 @@ public final class SheetView extends Region {
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
         desk.bench().onChange(this::jobChanged);
-        new SheetGestures(desk, this).listen();
+        gestures = new SheetGestures(desk, this);
+        gestures.listen();
     }
 
     public void onLook(Runnable action) {
@@ -185,6 +187,11 @@ public final class SheetView extends Region {
         snapLines.show(held, viewport);
         placeGhost();
         refreshOverlay();
+    }
+
+    /** Lets a selection that is being dragged go back to where it was; true where one was. */
+    public boolean letGo() {
+        return gestures.letGo();
     }
 
     /** Lets the selection down; its picture stays until the sheet is painted with it. */

@@ -1,75 +1,98 @@
 package rondel.desktop.shelf;
 
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
-import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import rondel.formats.artwork.Artwork;
+import rondel.desktop.look.Icons;
 import rondel.formats.files.FileName;
+import rondel.formats.shelf.Thing;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
+import rondel.words.Words;
 
 /** One thing on the shelf: its picture, at the scale of the others, its name and true size. */
 final class ShelfCard extends VBox {
 
     static final double PICTURE = 84;
 
-    private final ShelfThing thing;
     private final ImageView picture = new ImageView();
+    private final Label name = new Label();
     private final Label size = new Label();
-    private Optional<Artwork> artwork = Optional.empty();
+    private final Node star = Icons.FAVOURITE.node();
+    private final Tooltip tooltip = new Tooltip();
+    private Optional<Thing> thing = Optional.empty();
+    private Optional<ThingPicture> shown = Optional.empty();
 
-    ShelfCard(ShelfThing thing) {
+    ShelfCard() {
         super(2);
-        this.thing = thing;
         getStyleClass().add("shelf-card");
-        setId("shelf-" + FileName.stem(thing.name()));
         setFocusTraversable(true);
-        setAccessibleText(thing.title());
         picture.setPreserveRatio(true);
-        StackPane frame = new StackPane(picture);
+        star.getStyleClass().add("favourite");
+        StackPane.setAlignment(star, javafx.geometry.Pos.TOP_RIGHT);
+        StackPane frame = new StackPane(picture, star);
         frame.setMinSize(PICTURE, PICTURE);
         frame.setPrefSize(PICTURE, PICTURE);
         frame.setMaxSize(PICTURE, PICTURE);
-        Label name = new Label(thing.title());
         name.getStyleClass().add("card-name");
         name.setMaxWidth(PICTURE + 8);
         size.getStyleClass().add("quiet");
-        Tooltip.install(this, new Tooltip(thing.title()));
+        Tooltip.install(this, tooltip);
         getChildren().addAll(frame, name, size);
     }
 
-    ShelfThing thing() {
+    Optional<Thing> thing() {
         return thing;
     }
 
-    Optional<Artwork> artwork() {
-        return artwork;
+    Optional<ThingPicture> picture() {
+        return shown;
     }
 
-    Image image() {
-        return picture.getImage();
+    /** Shows another thing, whose picture is yet to come; or nothing. */
+    void show(Optional<Thing> other) {
+        thing = other;
+        shown = Optional.empty();
+        picture.setImage(null);
+        size.setText("");
+        setVisible(other.isPresent());
+        other.ifPresent(t -> {
+            setId("shelf-" + FileName.stem(t.file()));
+            setAccessibleText(t.title());
+            name.setText(t.title());
+            star.setVisible(t.favourite());
+            tooltip.setText(told(t));
+        });
     }
 
-    /** @param share of the card's picture that the thing fills, so that things keep their proportion to each other */
-    void show(Artwork read, Image image, double share, LengthUnit unit) {
-        artwork = Optional.of(read);
-        picture.setImage(image);
-        picture.setFitWidth(PICTURE * share);
-        picture.setFitHeight(PICTURE * share);
-        unit(unit);
+    private static String told(Thing t) {
+        StringBuilder told = new StringBuilder(t.title());
+        if (!t.tags().isEmpty()) {
+            told.append('\n').append(String.join(", ", t.tags()));
+        }
+        t.provenance().ifPresent(p -> {
+            told.append('\n').append(Words.of("licence." + p.licence()));
+            if (!p.author().isBlank()) {
+                told.append(" · ").append(p.author());
+            }
+        });
+        return told.toString();
     }
 
-    void unit(LengthUnit unit) {
-        artwork.ifPresent(a ->
-                size.setText(LengthFormat.number(a.width(), unit) + " × " + LengthFormat.withUnit(a.height(), unit)));
-    }
-
-    void unreadable(String sentence) {
-        size.setText("—");
-        Tooltip.install(this, new Tooltip(sentence));
+    /** Shows how the thing looks; one that can't be read has a dash for its size. */
+    void show(Optional<ThingPicture> read, LengthUnit unit) {
+        shown = read;
+        read.ifPresent(p -> {
+            picture.setImage(p.image());
+            picture.setFitWidth(PICTURE * p.share());
+            picture.setFitHeight(PICTURE * p.share());
+        });
+        size.setText(
+                read.map(p -> LengthFormat.number(p.width(), unit) + " × " + LengthFormat.withUnit(p.height(), unit))
+                        .orElse("—"));
     }
 }

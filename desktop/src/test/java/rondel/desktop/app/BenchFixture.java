@@ -27,11 +27,13 @@ import rondel.desktop.model.Bench;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
+import rondel.desktop.shelf.ThingForm;
 import rondel.desktop.space.SpacingForm;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.picture.PictureLevels;
+import rondel.formats.shelf.StarterShelf;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Element;
@@ -64,6 +66,7 @@ abstract class BenchFixture extends ApplicationTest {
         Optional<UnaryOperator<SheetForm>> sheet = Optional.empty();
         boolean recover = true;
         Optional<SpacingForm> spacing = Optional.empty();
+        Optional<UnaryOperator<ThingForm>> thing = Optional.empty();
         Optional<GuideForm> guide = Optional.empty();
         Optional<RepeatForm> repeat = Optional.empty();
         Optional<Integer> alternative = Optional.empty();
@@ -144,6 +147,11 @@ abstract class BenchFixture extends ApplicationTest {
         }
 
         @Override
+        public Optional<ThingForm> thing(ThingForm now, List<String> sets, String heading, String go) {
+            return thing.map(change -> change.apply(now));
+        }
+
+        @Override
         public Optional<GuideForm> guide(LengthUnit unit) {
             return guide;
         }
@@ -166,7 +174,12 @@ abstract class BenchFixture extends ApplicationTest {
         notices = new Notices();
         bench = new Bench(Job.blank("Test page", LengthUnit.IN, 304.8, 304.8));
         desk = new Desk(bench, workers, PictureLevels.usual(), notices);
-        window = new BenchWindow(desk, answers, answers, new ArtworkReader(new FontsAtHand(ownFonts)));
+        window = new BenchWindow(
+                desk,
+                answers,
+                answers,
+                new ArtworkReader(new FontsAtHand(ownFonts)),
+                () -> StarterShelf.open(ownFonts.resolveSibling(ownFonts.getFileName() + "-shelf")));
         stage.setScene(new Scene(window, 1280, 800));
         stage.show();
         window.sheet().requestFocus();
@@ -174,6 +187,7 @@ abstract class BenchFixture extends ApplicationTest {
 
     @AfterEach
     void closeWorkers() {
+        window.close();
         workers.close();
     }
 
@@ -201,6 +215,7 @@ abstract class BenchFixture extends ApplicationTest {
     protected void dragFromShelf(String thing, double x, double y) throws Exception {
         calm();
         find(thing);
+        calm();
         drag("#shelf-" + thing);
         moveTo(screen(new Point(x, y)));
         drop();

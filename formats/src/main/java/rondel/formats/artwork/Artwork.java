@@ -13,18 +13,27 @@ import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Media;
+import rondel.job.Provenance;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Traits;
+import rondel.job.Tree;
 import rondel.paint.PaintedExtent;
 import rondel.units.LengthUnit;
 
 /** What a reader made of one file: elements in mm on a page of the size that the file states.
  *
  * @param name the file's name without its ending
+ * @param bounded whether the page's edge is part of the drawing: what lies beyond it is not to be seen
  * @param findings whatever could not be carried over */
 public record Artwork(
-        String name, double width, double height, List<Element> elements, List<Media> media, List<Finding> findings) {
+        String name,
+        double width,
+        double height,
+        boolean bounded,
+        List<Element> elements,
+        List<Media> media,
+        List<Finding> findings) {
 
     public Artwork {
         elements = List.copyOf(elements);
@@ -32,19 +41,40 @@ public record Artwork(
         findings = List.copyOf(findings);
     }
 
+    /** Artwork as a drawing or a picture file has it, bounded by its page. */
+    public Artwork(
+            String name,
+            double width,
+            double height,
+            List<Element> elements,
+            List<Media> media,
+            List<Finding> findings) {
+        this(name, width, height, true, elements, media, findings);
+    }
+
     public Artwork withFinding(Finding finding) {
         List<Finding> all = new ArrayList<>(findings);
         all.add(finding);
-        return new Artwork(name, width, height, elements, media, all);
+        return new Artwork(name, width, height, bounded, elements, media, all);
+    }
+
+    /** The artwork as one thing under a name; where none of its parts says where it comes from, the whole does. */
+    public Artwork told(String title, Optional<Provenance> provenance) {
+        Element whole = asElement().with(t -> t.withName(title));
+        boolean says = Tree.any(whole, e -> e.traits().provenance().isPresent());
+        Element told = says ? whole : whole.with(t -> t.withProvenance(provenance));
+        return new Artwork(title, width, height, false, List.of(told), media, findings);
     }
 
     /** One element to put on a sheet: the file's only one, or a group of them all, named after the file. What the file
      *  keeps beyond its own page is clipped away, not dropped. */
     public Element asElement() {
         Box page = new Box(0, 0, width, height);
-        boolean beyond = elements.stream()
-                .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
-                .anyMatch(b -> !page.grown(0.01 * Math.max(width, height)).contains(b));
+        boolean beyond = bounded
+                && elements.stream()
+                        .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
+                        .anyMatch(
+                                b -> !page.grown(0.01 * Math.max(width, height)).contains(b));
         if (elements.size() == 1 && !beyond) {
             return elements.getFirst().with(t -> t.withName(name));
         }

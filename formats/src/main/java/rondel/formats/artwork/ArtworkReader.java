@@ -4,13 +4,17 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.function.Supplier;
 import java.util.zip.GZIPInputStream;
 import rondel.check.Finding;
 import rondel.check.Severity;
 import rondel.formats.files.FileName;
+import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureReader;
 import rondel.formats.svg.SvgReader;
+import rondel.job.Job;
+import rondel.job.Sheet;
 import rondel.progress.Cancellation;
 import rondel.text.FontBook;
 import rondel.words.Refusal;
@@ -42,6 +46,9 @@ public final class ArtworkReader {
             if (Files.size(file) > LARGEST) {
                 throw Refusal.of("file.tooLarge", file);
             }
+            if (isArchive(file)) {
+                return ofJob(JobFile.read(file), file);
+            }
             Artwork artwork = read(Files.readAllBytes(file), file.getFileName().toString());
             Cancellation.check();
             return artwork;
@@ -49,6 +56,32 @@ public final class ArtworkReader {
             Cancellation.check();
             throw new Refusal(Words.of("file.notRead", file, e.getMessage()), e);
         }
+    }
+
+    private static boolean isArchive(Path file) throws IOException {
+        try (java.io.InputStream in = Files.newInputStream(file)) {
+            return startsWith(in.readNBytes(4), 'P', 'K', 3, 4);
+        }
+    }
+
+    /** A job as artwork: what is on its first sheet; that there are more is said. */
+    private static Artwork ofJob(Job job, Path file) {
+        Sheet sheet = job.sheets().getFirst();
+        Artwork artwork = new Artwork(
+                FileName.stem(file.toString()),
+                sheet.width(),
+                sheet.height(),
+                false,
+                sheet.elements(),
+                List.copyOf(job.media().values()),
+                List.of());
+        return job.sheets().size() == 1
+                ? artwork
+                : artwork.withFinding(Finding.of(
+                        Severity.NOTE,
+                        "artwork.firstSheet",
+                        file.getFileName(),
+                        job.sheets().size()));
     }
 
     /** @param name of the file, with its ending */

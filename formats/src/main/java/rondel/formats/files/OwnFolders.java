@@ -18,6 +18,11 @@ public final class OwnFolders {
         return state().resolve("fonts");
     }
 
+    /** The person's artwork. */
+    public static Path shelf() {
+        return state().resolve("shelf");
+    }
+
     private static Path state() {
         return Optional.ofNullable(System.getProperty("rondel.state"))
                 .map(Path::of)

@@ -16,10 +16,13 @@ import rondel.job.ElementId;
 import rondel.job.Fit;
 import rondel.job.GroupElement;
 import rondel.job.GroupUse;
+import rondel.job.Licence;
+import rondel.job.Link;
 import rondel.job.Mask;
 import rondel.job.MediaId;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
+import rondel.job.Provenance;
 import rondel.job.Role;
 import rondel.job.Shadow;
 import rondel.job.ShapeElement;
@@ -41,6 +44,8 @@ final class ElementJson {
             "opacity",
             "pinned",
             "shadow",
+            "alike",
+            "provenance",
             "window",
             "outline",
             "rule",
@@ -119,6 +124,12 @@ final class ElementJson {
             o.put("pinned", true);
         }
         e.traits().shadow().ifPresent(s -> o.set("shadow", shadow(s)));
+        e.traits().link().ifPresent(l -> {
+            switch (l) {
+                case Link.Alike alike -> o.put("alike", alike.set());
+            }
+        });
+        e.traits().provenance().ifPresent(p -> o.set("provenance", provenance(p)));
         if (e.opacity() != 1) {
             o.put("opacity", e.opacity());
         }
@@ -127,6 +138,19 @@ final class ElementJson {
     private static void clip(ObjectNode o, Clip c) {
         o.put("outline", GeometryJson.outline(c.outline())).put("rule", Enums.word(c.rule()));
         c.from().ifPresent(e -> o.set("from", write(e)));
+    }
+
+    static ObjectNode provenance(Provenance p) {
+        return JsonNodeFactory.instance
+                .objectNode()
+                .put("source", p.source())
+                .put("author", p.author())
+                .put("licence", Enums.word(p.licence()));
+    }
+
+    static Provenance provenance(JsonNode node) {
+        JsonFields f = new JsonFields(node);
+        return new Provenance(f.text("source", ""), f.text("author", ""), f.choice("licence", Licence.class));
     }
 
     static ObjectNode shadow(Shadow s) {
@@ -177,6 +201,8 @@ final class ElementJson {
                 f.number("opacity", 1),
                 f.flag("pinned", false),
                 f.optional("shadow").map(ElementJson::shadow),
+                f.optional("alike").map(n -> new Link.Alike(f.text("alike"))),
+                f.optional("provenance").map(ElementJson::provenance),
                 f.extras(KNOWN));
         return switch (f.text("kind")) {
             case "shape" ->

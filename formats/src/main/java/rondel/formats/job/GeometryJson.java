@@ -29,6 +29,21 @@ final class GeometryJson {
         return numbers(b.x(), b.y(), b.width(), b.height());
     }
 
+    /** Four lengths: x, y, width and height, in mm or with a unit. */
+    static Box box(JsonNode node, String field) {
+        if (!node.isArray() || node.size() != 4) {
+            throw new BadJson(field, node.toString());
+        }
+        double[] v = new double[4];
+        for (int i = 0; i < 4; i++) {
+            v[i] = JsonFields.length(node.get(i), field);
+        }
+        if (v[2] < 0 || v[3] < 0) {
+            throw new BadJson(field, "negative size");
+        }
+        return new Box(v[0], v[1], v[2], v[3]);
+    }
+
     static String outline(Outline outline) {
         return PathText.exact(outline);
     }

@@ -48,7 +48,8 @@ public final class JobFile {
         AtomicFile.write(target, out -> write(job, preview, out));
     }
 
-    static void write(Job job, byte[] preview, OutputStream out) throws IOException {
+    /** The file's content, with a preview that was painted before. */
+    public static void write(Job job, byte[] preview, OutputStream out) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         stored(zip, "mimetype", JobFormat.MIME_TYPE.getBytes(StandardCharsets.US_ASCII));
         zip.putNextEntry(entry("job.json"));

@@ -7,12 +7,14 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Lettering;
 import rondel.job.Media;
 import rondel.job.Paint;
+import rondel.job.Provenance;
 import rondel.job.Rgba;
 import rondel.job.Shadow;
 import rondel.job.SheetId;
@@ -52,6 +54,8 @@ final class OperationValues {
             case Rgba c -> PaintJson.colour(c);
             case Stroke s -> PaintJson.stroke(s);
             case Shadow s -> ElementJson.shadow(s);
+            case Provenance p -> ElementJson.provenance(p);
+            case Box b -> GeometryJson.box(b);
             case Outline outline -> json.textNode(GeometryJson.outline(outline));
             case Lettering l -> {
                 ObjectNode o = json.objectNode();
@@ -98,6 +102,12 @@ final class OperationValues {
         }
         if (type == Shadow.class) {
             return ElementJson.shadow(node);
+        }
+        if (type == Provenance.class) {
+            return ElementJson.provenance(node);
+        }
+        if (type == Box.class) {
+            return GeometryJson.box(node, field);
         }
         if (type == Stroke.class) {
             return PaintJson.stroke(node);

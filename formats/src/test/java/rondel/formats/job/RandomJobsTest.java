@@ -19,8 +19,8 @@ import rondel.formats.Fixtures;
 import rondel.formats.page.Page;
 import rondel.formats.pdf.PdfWriter;
 import rondel.formats.svg.SvgReader;
+import rondel.history.History;
 import rondel.job.Job;
-import rondel.operation.History;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
 

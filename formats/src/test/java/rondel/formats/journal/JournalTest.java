@@ -15,9 +15,9 @@ import rondel.arrange.Move;
 import rondel.catalogue.OperationCatalogue;
 import rondel.formats.Fixtures;
 import rondel.formats.artwork.ArtworkPlacement;
+import rondel.history.History;
 import rondel.job.ElementId;
 import rondel.job.Job;
-import rondel.operation.History;
 import rondel.operation.Operation;
 
 class JournalTest {

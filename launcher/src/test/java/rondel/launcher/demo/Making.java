@@ -27,6 +27,7 @@ import rondel.job.TextAlign;
 import rondel.job.Traits;
 import rondel.lettering.AddText;
 import rondel.lettering.ArcPath;
+import rondel.link.Following;
 import rondel.operation.Operation;
 import rondel.text.Typesetter;
 
@@ -58,7 +59,7 @@ final class Making {
     /** Makes an edit; gives what it leaves selected. */
     List<ElementId> then(Operation operation) {
         Job before = job;
-        job = operation.apply(job);
+        job = Following.apply(operation, job);
         return operation.selects(before, job);
     }
 

@@ -45,7 +45,7 @@ final class ScrapbookPage {
         ElementId kelp = m.place("plants/kelp.svg", 12, 14, 22);
         ElementId coral = m.place("plants/coral.svg", 36, 12, 18);
         ElementId corner = m.then(new Group(List.of(kelp, coral), "Corner")).getFirst();
-        m.then(new MirrorToCorners(List.of(corner)));
+        m.then(new MirrorToCorners(List.of(corner), Optional.empty(), true));
         ElementId slab = m.text("DAYS BY THE SHORE", "Zilla Slab", 15, 152.4, 46, Making.CORAL);
         ElementId script = m.arched("Days by the shore", "Great Vibes", 24, 420, 152.4, 40, Making.DEEP);
         m.then(new MakeTryOut(List.of(slab, script), "Title"));

@@ -1,14 +1,10 @@
-package rondel.arrange;
+package rondel.job;
 
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import rondel.job.Element;
-import rondel.job.ElementId;
-import rondel.job.GroupElement;
-import rondel.job.Job;
 
 /** Gives elements ids that are free in a job: their own where it is free, else the next number's. */
 public final class Placing {
@@ -44,12 +40,14 @@ public final class Placing {
         return placed;
     }
 
+    /** Copies, each with an id of its own and free of what the originals are linked to. */
     public List<Element> withFreshIds(List<Element> elements) {
         return elements.stream().map(e -> within(e, Optional.empty())).toList();
     }
 
     private Element within(Element e, Optional<ElementId> id) {
-        Element own = e.with(t -> t.withId(id.orElseGet(this::freshId)));
+        Element own = e.with(
+                t -> id.isPresent() ? t.withId(id.get()) : t.withId(freshId()).withLink(Optional.empty()));
         if (own instanceof GroupElement g) {
             return g.withChildren(id.isPresent() ? keepingFreeIds(g.children()) : withFreshIds(g.children()));
         }

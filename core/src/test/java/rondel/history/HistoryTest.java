@@ -1,4 +1,4 @@
-package rondel.operation;
+package rondel.history;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -21,6 +21,7 @@ import rondel.geometry.Anchor;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
+import rondel.operation.Operation;
 import rondel.words.Refusal;
 
 class HistoryTest {

@@ -1,7 +1,9 @@
-package rondel.operation;
+package rondel.history;
 
 import java.util.Optional;
 import rondel.job.Job;
+import rondel.link.Following;
+import rondel.operation.Operation;
 
 /** A job with what was done to it and what was undone: an immutable value. Undo gives back the very job that was. */
 public record History(Job job, Optional<Step> past, Optional<Step> future) {
@@ -15,7 +17,8 @@ public record History(Job job, Optional<Step> past, Optional<Step> future) {
 
     /** The history after an edit; what had been undone is gone. */
     public History then(Operation operation) {
-        return new History(operation.apply(job), Optional.of(new Step(operation, job, past)), Optional.empty());
+        return new History(
+                Following.apply(operation, job), Optional.of(new Step(operation, job, past)), Optional.empty());
     }
 
     public Optional<History> undo() {

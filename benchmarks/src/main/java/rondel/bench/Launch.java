@@ -1,0 +1,58 @@
+package rondel.bench;
+
+import java.io.BufferedReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** Starts a process as the launcher does and waits for the line {@code ready}. */
+final class Launch {
+
+    private Launch() {}
+
+    /** @return ms from the start of the process to that line */
+    static double untilReady(String main, boolean cached, List<String> options, List<String> arguments)
+            throws Exception {
+        Path app = Path.of(System.getProperty("rondel.app"));
+        Path bench = Path.of(System.getProperty("rondel.home")).resolve("benchmarks/target/bench");
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "--enable-native-access=ALL-UNNAMED,javafx.graphics",
+                "--sun-misc-unsafe-memory-access=allow",
+                "--module-path",
+                app.resolve("modules").toString(),
+                "--add-modules",
+                "javafx.controls",
+                "-XX:+UseSerialGC",
+                "-XX:PretenureSizeThreshold=1m",
+                "-Xlog:disable",
+                "-Dglass.platform=Headless",
+                "-Dprism.order=sw",
+                "-Drondel.leaveWhenReady=true",
+                "-Drondel.state=" + Files.createTempDirectory("rondel-bench")));
+        Path cache = app.resolve("rondel.aot");
+        if (cached && Files.exists(cache)) {
+            command.add("-XX:AOTCache=" + cache);
+        }
+        command.addAll(options);
+        command.addAll(List.of("-cp", app.resolve("lib") + "/*" + (cached ? "" : ":" + bench + "/*"), main));
+        command.addAll(arguments);
+        long start = System.nanoTime();
+        Process process = new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        try (BufferedReader out = process.inputReader()) {
+            String line = out.readLine();
+            double ms = (System.nanoTime() - start) / 1e6;
+            if (!"ready".equals(line)) {
+                throw new IllegalStateException(main + " said " + line);
+            }
+            process.waitFor(20, TimeUnit.SECONDS);
+            return ms;
+        } finally {
+            process.destroyForcibly();
+        }
+    }
+}

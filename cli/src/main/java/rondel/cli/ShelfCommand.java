@@ -1,0 +1,220 @@
+package rondel.cli;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.PrintStream;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.ScopeType;
+import rondel.formats.artwork.ArtworkPlacement;
+import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.files.OwnFolders;
+import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.job.JobFile;
+import rondel.formats.picture.PictureLevels;
+import rondel.formats.shelf.Arrangement;
+import rondel.formats.shelf.Shelf;
+import rondel.formats.shelf.ShelfQuery;
+import rondel.formats.shelf.StarterShelf;
+import rondel.formats.shelf.Thing;
+import rondel.job.ElementId;
+import rondel.job.Job;
+import rondel.job.Licence;
+import rondel.job.Provenance;
+import rondel.job.SheetId;
+
+/** The person's own artwork: found, added, described, placed. */
+@Command(
+        name = "shelf",
+        mixinStandardHelpOptions = true,
+        description = "Finds, adds, describes and places your own artwork.")
+final class ShelfCommand implements Runnable {
+
+    private final PrintStream out;
+
+    @CommandLine.Spec
+    private CommandSpec spec;
+
+    @Option(
+            names = "--shelf",
+            scope = ScopeType.INHERIT,
+            paramLabel = "DIR",
+            description = "the shelf's folder; your own without it")
+    private Path folder;
+
+    ShelfCommand(PrintStream out) {
+        this.out = out;
+    }
+
+    /** What can be told of a thing; what is left out stays as it is. */
+    static final class Telling {
+        @Option(names = "--set", paramLabel = "S", description = "the set it belongs to")
+        private String set;
+
+        @Option(names = "--title", paramLabel = "T", description = "what it is called")
+        private String title;
+
+        @Option(names = "--tags", split = ",", paramLabel = "TAG", description = "words it is found by")
+        private List<String> tags;
+
+        @Option(names = "--favourite", negatable = true, description = "shown first")
+        private Boolean favourite;
+
+        @Option(names = "--source", paramLabel = "S", description = "where it was got from")
+        private String source;
+
+        @Option(names = "--author", paramLabel = "A", description = "who made it")
+        private String author;
+
+        @Option(names = "--licence", paramLabel = "L", description = "own, commercial_use, personal_use or unknown")
+        private Licence licence;
+
+        Thing of(Thing now) {
+            Thing told = now;
+            if (set != null) {
+                told = told.withPath(set.isEmpty() ? now.file() : set + "/" + now.file());
+            }
+            told = title == null ? told : told.withTitle(title);
+            told = tags == null ? told : told.withTags(tags);
+            told = favourite == null ? told : told.withFavourite(favourite);
+            return source == null && author == null && licence == null
+                    ? told
+                    : told.withProvenance(Optional.of(provenance(now)));
+        }
+
+        private Provenance provenance(Thing now) {
+            Provenance was = now.provenance().orElse(new Provenance("", "", Licence.UNKNOWN));
+            return new Provenance(
+                    source == null ? was.source() : source,
+                    author == null ? was.author() : author,
+                    licence == null ? was.licence() : licence);
+        }
+    }
+
+    @Override
+    public void run() {
+        throw new CommandLine.ParameterException(spec.commandLine(), "find, add, describe, save, place or take-off");
+    }
+
+    private Shelf open() {
+        return StarterShelf.open(folder == null ? OwnFolders.shelf() : folder);
+    }
+
+    @Command(
+            name = "find",
+            mixinStandardHelpOptions = true,
+            description = "Lists what is found; everything without words.")
+    int find(
+            @Parameters(arity = "0..*", paramLabel = "WORD") List<String> words,
+            @Option(names = "--set", paramLabel = "S", description = "only of this set") String set,
+            @Option(names = "--favourites", description = "only favourites") boolean favourites,
+            @Option(names = "--json", description = "as JSON") boolean json) {
+        String wanted = words == null ? "" : String.join(" ", words);
+        try (Shelf shelf = open()) {
+            List<Thing> found = shelf.search(new ShelfQuery(wanted, Optional.ofNullable(set), favourites));
+            if (json) {
+                out.println(Json.text(json(found)));
+            } else {
+                found.forEach(t -> out.println(t.path() + "  " + t.title()));
+            }
+        }
+        return 0;
+    }
+
+    private static ArrayNode json(List<Thing> things) {
+        ArrayNode all = JsonNodeFactory.instance.arrayNode();
+        for (Thing t : things) {
+            ObjectNode o = all.addObject();
+            o.put("path", t.path()).put("set", t.set()).put("title", t.title()).put("favourite", t.favourite());
+            ArrayNode tags = o.putArray("tags");
+            t.tags().forEach(tags::add);
+            t.provenance().ifPresent(p -> o.put("source", p.source())
+                    .put("author", p.author())
+                    .put("licence", p.licence().name().toLowerCase(Locale.ROOT).replace('_', '-')));
+        }
+        return all;
+    }
+
+    @Command(name = "add", mixinStandardHelpOptions = true, description = "Copies files onto the shelf.")
+    int add(@Parameters(arity = "1..*", paramLabel = "FILE") List<Path> files, @CommandLine.Mixin Telling telling) {
+        try (Shelf shelf = open()) {
+            for (Path file : files) {
+                Thing plain = Thing.plain(file.getFileName().toString());
+                out.println(shelf.add(file, telling.of(plain)).path());
+            }
+        }
+        return 0;
+    }
+
+    @Command(
+            name = "describe",
+            mixinStandardHelpOptions = true,
+            description = "Tells what a thing is called, where it belongs and comes from.")
+    int describe(@Parameters(paramLabel = "THING") String thing, @CommandLine.Mixin Telling telling) {
+        try (Shelf shelf = open()) {
+            out.println(shelf.describe(thing, telling.of(shelf.thing(thing))).path());
+        }
+        return 0;
+    }
+
+    @Command(
+            name = "save",
+            mixinStandardHelpOptions = true,
+            description = "Puts elements of a job on the shelf as one thing.")
+    int save(
+            @Parameters(paramLabel = "JOB") Path file,
+            @Option(names = "--only", split = ",", required = true, paramLabel = "ID") List<String> ids,
+            @CommandLine.Mixin Telling telling) {
+        Job job = JobFile.read(file);
+        Thing about = telling.of(Thing.plain("arrangement.rondel"));
+        try (Shelf shelf = open()) {
+            Thing saved = Arrangement.of(job, ids.stream().map(ElementId::new).toList(), about.title())
+                    .onto(shelf, about.set(), about.tags(), PictureLevels.usual());
+            out.println(saved.path());
+        }
+        return 0;
+    }
+
+    @Command(
+            name = "place",
+            mixinStandardHelpOptions = true,
+            description = "Puts things on a sheet at their true size.")
+    int place(
+            @CommandLine.Mixin JobChange change,
+            @Parameters(index = "1..*", arity = "1..*", paramLabel = "THING") List<String> things,
+            @Option(names = "--sheet", paramLabel = "N", defaultValue = "1") int sheet) {
+        Job job = change.read();
+        SheetId id = JobChange.sheet(job, sheet);
+        ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
+        try (Shelf shelf = open()) {
+            for (String path : things) {
+                Thing thing = shelf.thing(path);
+                ArtworkPlacement.Placed placed = ArtworkPlacement.CENTRED.onto(
+                        job.sheet(id), reader.read(shelf.file(thing)).told(thing.title(), thing.provenance()));
+                placed.findings().forEach(f -> out.println(f.sentence()));
+                job = placed.operation().apply(job);
+            }
+        }
+        change.write(job);
+        return 0;
+    }
+
+    @Command(
+            name = "take-off",
+            mixinStandardHelpOptions = true,
+            description = "Takes things off the shelf; their files are kept aside.")
+    int takeOff(@Parameters(arity = "1..*", paramLabel = "THING") List<String> things) {
+        try (Shelf shelf = open()) {
+            things.forEach(shelf::takeOff);
+        }
+        return 0;
+    }
+}

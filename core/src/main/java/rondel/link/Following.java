@@ -1,0 +1,16 @@
+package rondel.link;
+
+import rondel.job.Job;
+import rondel.operation.Operation;
+
+/** Makes an edit and whatever follows from it: elements that are linked to what was changed are changed with it. */
+public final class Following {
+
+    private Following() {}
+
+    /** @throws rondel.words.Refusal if the edit can't be made */
+    public static Job apply(Operation operation, Job job) {
+        Job after = operation.apply(job);
+        return after == job ? job : Likes.follow(job, after);
+    }
+}
