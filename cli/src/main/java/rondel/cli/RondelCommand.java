@@ -39,7 +39,9 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new OperationsCommand(out))
                 .addSubcommand(new ConvertCommand(out, err))
                 .addSubcommand(new ExportCommand())
-                .addSubcommand(new ShelfCommand(out));
+                .addSubcommand(new ShelfCommand(out))
+                .addSubcommand(new BlanksCommand(out))
+                .addSubcommand(new FillInCommand());
         others.forEach(line::addSubcommand);
         line.setCaseInsensitiveEnumValuesAllowed(true)
                 .setOut(new java.io.PrintWriter(out, true))

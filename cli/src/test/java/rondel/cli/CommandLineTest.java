@@ -222,4 +222,29 @@ class CommandLineTest {
         assertThat(gone.err.lines()).hasSize(1);
         assertThat(rondel("shelf").code).isEqualTo(2);
     }
+
+    @Test
+    void aTemplateIsListedAndFilledIn() throws IOException {
+        Path job = page();
+        Path add = file("add.json", """
+                [{"operation": "add-text", "sheet": "sheet-1", "x": "2in", "y": "2in", "fill": "#1f6f6b",
+                  "lettering": {"content": "Guest", "font": {"family": "Nunito"}, "size": 10}}]
+                """);
+        Run added = rondel("apply", job, add);
+        assertThat(added.code).as(added.err).isZero();
+        JsonNode blanks = new ObjectMapper().readTree(rondel("blanks", job, "--json").out);
+        String id = blanks.at("/texts/0/id").asText();
+        assertThat(blanks.at("/colours/0").asText()).isEqualTo("#1f6f6b");
+        Path values =
+                file("values.json", "{\"texts\": {\"" + id + "\": \"Ann\"}, \"colours\": {\"#1f6f6b\": \"#b8442f\"}}");
+        Path out = folder.resolve("ann.rondel");
+        Run filled = rondel("fill-in", job, values, "-o", out);
+        assertThat(filled.code).as(filled.err).isZero();
+        JsonNode after = new ObjectMapper().readTree(rondel("blanks", out, "--json").out);
+        assertThat(after.at("/texts/0/content").asText()).isEqualTo("Ann");
+        assertThat(after.at("/colours/0").asText()).isEqualTo("#b8442f");
+        Run wrong = rondel("fill-in", job, file("no.json", "{\"texts\": {\"nobody\": \"x\"}}"));
+        assertThat(wrong.code).isEqualTo(1);
+        assertThat(wrong.err).contains("nobody");
+    }
 }

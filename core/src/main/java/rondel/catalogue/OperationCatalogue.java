@@ -32,6 +32,7 @@ import rondel.arrange.Ungroup;
 import rondel.colour.Recolour;
 import rondel.colour.SetPalette;
 import rondel.colour.SetStops;
+import rondel.colour.SwapColours;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
@@ -188,6 +189,8 @@ public final class OperationCatalogue {
                 OperationKind.of(new RepeatAlong(STEM, Axis.HORIZONTAL, 0, 304.8, 2, 2, 0.05)),
                 OperationKind.of(new SetFill(LEAF, Paint.solid(new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new Recolour(List.of(), SEA_GREEN, new Rgba(0xe2, 0x72, 0x5b, 255), 0.02)),
+                OperationKind.of(
+                        new SwapColours(List.of(), List.of(SEA_GREEN, Rgba.WHITE), List.of(Rgba.WHITE, SEA_GREEN))),
                 OperationKind.of(new SetStops(
                         List.of(new ElementId("sky")),
                         List.of(

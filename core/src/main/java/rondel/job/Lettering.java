@@ -1,5 +1,6 @@
 package rondel.job;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import rondel.geometry.Outline;
@@ -46,6 +47,24 @@ public record Lettering(
      * @param scale 1 leaves it as it is; above 0
      * @param glyph the number of another glyph of the font to draw in its place */
     public record Letter(int at, double dx, double dy, double turn, double scale, Optional<Integer> glyph) {}
+
+    /** How the letter at a place in the content stands otherwise; as it was set where nobody has touched it. */
+    public Letter letter(int at) {
+        return letters.stream()
+                .filter(l -> l.at() == at)
+                .findFirst()
+                .orElse(new Letter(at, 0, 0, 0, 1, Optional.empty()));
+    }
+
+    /** The same with one letter standing otherwise. */
+    public Lettering withLetter(Letter letter) {
+        List<Letter> others = new ArrayList<>(
+                letters.stream().filter(l -> l.at() != letter.at()).toList());
+        if (!letter.equals(new Letter(letter.at(), 0, 0, 0, 1, Optional.empty()))) {
+            others.add(letter);
+        }
+        return withLetters(others);
+    }
 
     public Lettering withContent(String other) {
         return new Lettering(other, font, size, tracking, lineSpacing, align, features, path, letters);

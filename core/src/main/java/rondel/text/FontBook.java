@@ -33,6 +33,11 @@ public record FontBook(List<FontFace> faces, Map<String, String> generic) {
                 .map(f -> new Match(f, false));
     }
 
+    /** Whether a face of the family is at hand. */
+    public boolean has(String family) {
+        return faces.stream().anyMatch(f -> f.isFamily(family));
+    }
+
     private Optional<FontFace> ofFamily(String family, FontChoice style) {
         return faces.stream()
                 .filter(f -> f.isFamily(family))

@@ -4,6 +4,8 @@ import static org.lwjgl.util.harfbuzz.HarfBuzz.*;
 import static org.lwjgl.util.harfbuzz.OpenType.hb_ot_name_get_utf16;
 
 import java.nio.ByteBuffer;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import org.lwjgl.system.MemoryStack;
 import org.lwjgl.system.MemoryUtil;
@@ -24,13 +26,13 @@ public final class FontFace {
     /** @param file the bytes of a .ttf or .otf file
      *  @param name how to call the file in a refusal */
     public FontFace(byte[] file, String name) {
-        ByteBuffer bytes = MemoryUtil.memAlloc(file.length);
-        bytes.put(file).flip();
-        long blob = hb_blob_create(bytes, HB_MEMORY_MODE_READONLY, 0, null);
-        long face = hb_face_create_or_fail(blob, 0);
+        this(blob(file), 0, name);
+    }
+
+    private FontFace(long blob, int index, String name) {
+        long face = hb_face_create_or_fail(blob, index);
+        hb_blob_destroy(blob);
         if (face == 0) {
-            hb_blob_destroy(blob);
-            MemoryUtil.memFree(bytes);
             throw Refusal.of("font.unreadable", name);
         }
         this.font = hb_font_create(face);
@@ -41,6 +43,33 @@ public final class FontFace {
         this.weight = Math.round(hb_style_get_value(font, STYLE_TAG_WEIGHT));
         this.italic = hb_style_get_value(font, STYLE_TAG_ITALIC) > 0.5f
                 || hb_style_get_value(font, STYLE_TAG_SLANT_ANGLE) < -1;
+    }
+
+    /** Every face of a font file, which is mapped into memory and only read where it is used.
+     *
+     * @throws Refusal if it is no font */
+    public static List<FontFace> mapped(String file) {
+        long blob = hb_blob_create_from_file_or_fail(file);
+        if (blob == 0) {
+            throw Refusal.of("font.unreadable", file);
+        }
+        List<FontFace> faces = new ArrayList<>();
+        try {
+            for (int i = 0; i < hb_face_count(blob); i++) {
+                faces.add(new FontFace(hb_blob_reference(blob), i, file));
+            }
+        } finally {
+            hb_blob_destroy(blob);
+        }
+        return faces;
+    }
+
+    private static long blob(byte[] file) {
+        ByteBuffer bytes = MemoryUtil.memAlloc(file.length);
+        bytes.put(file).flip();
+        long blob = hb_blob_create(bytes, HB_MEMORY_MODE_DUPLICATE, 0, null);
+        MemoryUtil.memFree(bytes);
+        return blob;
     }
 
     public String family() {

@@ -1,5 +1,6 @@
 package rondel.text;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,17 @@ public final class Typesetter {
      *
      * @throws Refusal if there is no font at all, a size is not above 0, or a feature is none */
     public Outline outline(Lettering lettering) {
+        Outline all = Outline.EMPTY;
+        for (PlacedLetter letter : letters(lettering)) {
+            all = all.plus(letter.inText());
+        }
+        return all;
+    }
+
+    /** Each letter where it stands, in the order of the text; a ligature is one.
+     *
+     * @throws Refusal as {@link #outline} does */
+    public List<PlacedLetter> letters(Lettering lettering) {
         if (!(lettering.size() > 0 && Double.isFinite(lettering.size()))) {
             throw Refusal.of("resize.notPositive");
         }
@@ -31,14 +43,14 @@ public final class Typesetter {
                 .nearest(List.of(lettering.font().family()), lettering.font())
                 .orElseThrow(() -> Refusal.of("text.noFont"))
                 .face();
-        Map<Integer, Lettering.Letter> letters = new HashMap<>();
-        lettering.letters().forEach(l -> letters.put(l.at(), l));
-        Outline all = Outline.EMPTY;
+        Map<Integer, Lettering.Letter> moved = new HashMap<>();
+        lettering.letters().forEach(l -> moved.put(l.at(), l));
+        List<PlacedLetter> all = new ArrayList<>();
         int start = 0;
         int number = 0;
         try (GlyphOutlines glyphs = new GlyphOutlines(face)) {
             for (String line : lettering.content().split("\n", -1)) {
-                all = all.plus(line(lettering, face, glyphs, line, start, number, letters));
+                line(lettering, face, glyphs, line, start, number, moved, all);
                 start += line.length() + 1;
                 number++;
             }
@@ -46,14 +58,15 @@ public final class Typesetter {
         return all;
     }
 
-    private static Outline line(
+    private static void line(
             Lettering lettering,
             FontFace face,
             GlyphOutlines glyphs,
             String text,
             int start,
             int number,
-            Map<Integer, Lettering.Letter> letters) {
+            Map<Integer, Lettering.Letter> moved,
+            List<PlacedLetter> all) {
         double size = lettering.size();
         Shaper.Run run = Shaper.shape(face, text, lettering.tracking() / size, lettering.features());
         Optional<PathRun> path = number == 0 ? lettering.path().map(PathRun::of) : Optional.empty();
@@ -67,11 +80,10 @@ public final class Typesetter {
                 };
         double baseline = number * lettering.lineSpacing() * size;
         double toSize = size / face.unitsPerEm();
-        Outline all = Outline.EMPTY;
         for (Shaper.PlacedGlyph g : run.glyphs()) {
-            Lettering.Letter letter = letters.get(start + g.cluster());
+            Lettering.Letter letter = moved.get(start + g.cluster());
             double middle = from + (g.x() + g.advance() / 2) * size;
-            Affine stands = path.map(p -> p.at(middle)).orElse(Affine.translate(middle, baseline));
+            Affine base = path.map(p -> p.at(middle)).orElse(Affine.translate(middle, baseline));
             Affine own = letter == null
                     ? Affine.IDENTITY
                     : Affine.translate(letter.dx() * size, letter.dy() * size)
@@ -80,8 +92,12 @@ public final class Typesetter {
             Affine drawn =
                     Affine.translate(-g.advance() / 2 * size, g.y() * size).times(Affine.scale(toSize, toSize));
             int glyph = letter == null ? g.glyph() : letter.glyph().orElse(g.glyph());
-            all = all.plus(glyphs.of(glyph).transformed(stands.times(own).times(drawn)));
+            all.add(new PlacedLetter(
+                    start + g.cluster(),
+                    glyph,
+                    base,
+                    base.times(own),
+                    glyphs.of(glyph).transformed(drawn)));
         }
-        return all;
     }
 }

@@ -30,6 +30,7 @@ import rondel.desktop.shelf.ShelfModel;
 import rondel.desktop.shelf.ShelfView;
 import rondel.desktop.shelf.ThingPicture;
 import rondel.desktop.stack.StackView;
+import rondel.desktop.text.LetterChoice;
 import rondel.desktop.text.TextEdits;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.shelf.Shelf;
@@ -55,7 +56,9 @@ public final class BenchWindow extends StackPane {
         TextEdits texts = new TextEdits(desk, progress, reader.fonts());
         shelfModel = new ShelfModel(opening, desk.workers(), desk.notices());
         ShelfActions shelfActions = new ShelfActions(desk, shelfModel, questions);
-        commands = new Commands(desk, sheet, actions, questions, texts, shelfActions);
+        LetterChoice letters = new LetterChoice(desk, texts);
+        sheet.offer(letters);
+        commands = new Commands(desk, sheet, actions, questions, texts, letters, shelfActions);
         Carrying carrying = new Carrying();
         shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
@@ -65,7 +68,7 @@ public final class BenchWindow extends StackPane {
         BorderPane all = new BorderPane(sheet);
         all.setTop(new TopBar(desk, commands));
         all.setLeft(shelf);
-        all.setRight(new MeasureView(desk, commands, texts));
+        all.setRight(new MeasureView(desk, commands, texts, letters));
         all.setBottom(new VBox(new StackView(desk), status));
         Pane above = new Pane(carried);
         above.setMouseTransparent(true);

@@ -1,5 +1,6 @@
 package rondel.desktop.app;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -10,9 +11,11 @@ import javafx.scene.image.Image;
 import javafx.stage.Window;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.dialog.ExportDialog;
+import rondel.desktop.dialog.FillInDialog;
 import rondel.desktop.dialog.FormDialog;
 import rondel.desktop.dialog.GlyphDialog;
 import rondel.desktop.dialog.GuideDialog;
+import rondel.desktop.dialog.MirrorDialog;
 import rondel.desktop.dialog.NewJobDialog;
 import rondel.desktop.dialog.RecolourDialog;
 import rondel.desktop.dialog.RepeatDialog;
@@ -23,14 +26,17 @@ import rondel.desktop.dialog.ThingDialog;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.glyphs.GlyphPick;
 import rondel.desktop.glyphs.GlyphSheet;
+import rondel.desktop.repeat.MirrorForm;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.shelf.ThingForm;
 import rondel.desktop.space.SpacingForm;
+import rondel.desktop.template.FillInForm;
 import rondel.geometry.Box;
 import rondel.job.Job;
 import rondel.job.Rgba;
+import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -83,6 +89,16 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     @Override
     public Optional<RecolourForm> recolour(Rgba now, boolean anySelected) {
         return answered(() -> new RecolourDialog(now, anySelected).ask(owner.get()));
+    }
+
+    @Override
+    public Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture) {
+        return new FillInDialog(blanks, choosePicture).ask(owner.get());
+    }
+
+    @Override
+    public Optional<MirrorForm> mirror(MirrorForm suggested, LengthUnit unit) {
+        return answered(() -> new MirrorDialog(suggested, unit).ask(owner.get()));
     }
 
     @Override

@@ -2,13 +2,16 @@ package rondel.desktop.app;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import rondel.check.Finding;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.model.Bench;
 import rondel.desktop.sheets.SheetForm;
+import rondel.desktop.template.FillInForm;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.artwork.ArtworkReader;
@@ -23,7 +26,11 @@ import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Media;
+import rondel.operation.Operation;
 import rondel.pick.Picker;
+import rondel.template.Blanks;
+import rondel.template.FillIn;
+import rondel.text.Typesetter;
 import rondel.window.FillWindows;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -159,6 +166,27 @@ public final class JobActions {
         if (!files.isEmpty()) {
             fillWindows(windows, files);
         }
+    }
+
+    /** Asks what is to be filled into the job as a template, and fills it in as one edit. */
+    public void fillIn() {
+        Job job = desk.bench().job();
+        Blanks blanks = Blanks.of(job);
+        if (blanks.isEmpty()) {
+            desk.notices().refuse(Words.of("template.none"));
+            return;
+        }
+        questions
+                .fillIn(blanks, () -> choices.artworkToPlace().stream().findFirst())
+                .ifPresent(
+                        form -> progress.run(Words.of("progress.setting"), () -> filledIn(form, job), desk::perform));
+    }
+
+    private Operation filledIn(FillInForm form, Job job) {
+        Map<ElementId, Media> pictures = new LinkedHashMap<>();
+        form.pictures()
+                .forEach((id, file) -> pictures.put(id, pictures(List.of(file)).getFirst()));
+        return new FillIn(form.texts(), pictures, form.colours()).operation(job, new Typesetter(artwork.fonts()));
     }
 
     /** Reads pictures and puts them into windows in reading order; what is left over of either is said. */

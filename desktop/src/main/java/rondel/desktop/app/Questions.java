@@ -1,20 +1,25 @@
 package rondel.desktop.app;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.image.Image;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.glyphs.GlyphPick;
 import rondel.desktop.glyphs.GlyphSheet;
+import rondel.desktop.repeat.MirrorForm;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.shelf.ThingForm;
 import rondel.desktop.space.SpacingForm;
+import rondel.desktop.template.FillInForm;
 import rondel.geometry.Box;
 import rondel.job.Job;
 import rondel.job.Rgba;
+import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
 /** Questions that the person must answer before something goes on: by dialogs, or by what a test says. */
@@ -43,6 +48,14 @@ public interface Questions {
      *
      * @param now the colour that is likely meant */
     Optional<RecolourForm> recolour(Rgba now, boolean anySelected);
+
+    /** What is to be filled into a template.
+     *
+     * @param choosePicture asks for one picture file */
+    Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture);
+
+    /** To which corners an arrangement is mirrored. */
+    Optional<MirrorForm> mirror(MirrorForm suggested, LengthUnit unit);
 
     /** How a strip is repeated along its sheet. */
     Optional<RepeatForm> repeat(LengthUnit unit);

@@ -3,6 +3,7 @@ package rondel.desktop.command;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import rondel.arrange.Delete;
@@ -25,12 +26,14 @@ import rondel.desktop.app.Questions;
 import rondel.desktop.model.Bench;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.shelf.ShelfActions;
+import rondel.desktop.text.LetterChoice;
 import rondel.desktop.text.TextEdits;
 import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
+import rondel.job.ShapeElement;
 import rondel.job.Sheet;
 import rondel.job.TextElement;
 import rondel.operation.Operation;
@@ -44,7 +47,13 @@ public final class Commands {
     private final Bench bench;
 
     public Commands(
-            Desk desk, SheetView sheet, JobActions files, Questions questions, TextEdits texts, ShelfActions shelf) {
+            Desk desk,
+            SheetView sheet,
+            JobActions files,
+            Questions questions,
+            TextEdits texts,
+            LetterChoice letters,
+            ShelfActions shelf) {
         this.desk = desk;
         this.bench = desk.bench();
         add("new", "Shortcut+N", always(), files::newJob);
@@ -53,14 +62,18 @@ public final class Commands {
         add("save", "Shortcut+S", always(), files::save);
         add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
         add("place", "Shortcut+I", always(), files::place);
+        add("fillIn", "Shortcut+Alt+F", always(), files::fillIn);
         add("shelve", "Shortcut+Alt+P", this::anySelected, shelf::shelve);
         add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle()));
         add("glyphs", "Shortcut+Alt+G", this::oneText, () -> texts.glyphs(questions::glyph));
+        add("letters", "Shortcut+Alt+L", this::oneText, letters::open);
+        add("textOnOutline", "", this::textAndShape, texts::onOutline);
+        add("textStraight", "", this::oneText, () -> texts.change(l -> l.withPath(Optional.empty())));
         add("addFonts", "", always(), () -> texts.addFonts(files.fontsToAdd()));
         add("export", "Shortcut+E", always(), files::export);
         add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
         add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);
-        edits();
+        edits(letters);
         arranging();
         sheets(files);
         new SelectCommands(this, desk).add();
@@ -96,7 +109,7 @@ public final class Commands {
                 .id());
     }
 
-    private void edits() {
+    private void edits(LetterChoice letters) {
         operation("delete", "Delete", ids -> new Delete(ids));
         operation("duplicate", "Shortcut+D", ids -> {
             double step = bench.job().unit().coarseNudge();
@@ -109,7 +122,13 @@ public final class Commands {
                 "Enter",
                 this::oneGroup,
                 () -> bench.stepInto(bench.selectedIds().getFirst()));
-        add("stepOut", "Esc", () -> bench.depth() > 0 || anySelected(), this::stepOut);
+        add("stepOut", "Esc", () -> letters.isOpen() || bench.depth() > 0 || anySelected(), () -> {
+            if (letters.isOpen()) {
+                letters.close();
+            } else {
+                stepOut();
+            }
+        });
         operation("group", "Shortcut+G", ids -> new Group(ids, ""));
         add("ungroup", "Shortcut+Shift+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), false)));
         add(
@@ -203,6 +222,13 @@ public final class Commands {
 
     private boolean oneText() {
         return desk.onlySelected().filter(TextElement.class::isInstance).isPresent();
+    }
+
+    private boolean textAndShape() {
+        List<Element> selected = bench.selected().stream().map(l -> l.element()).toList();
+        return selected.size() == 2
+                && selected.stream().anyMatch(TextElement.class::isInstance)
+                && selected.stream().anyMatch(ShapeElement.class::isInstance);
     }
 
     private boolean anyGroup() {

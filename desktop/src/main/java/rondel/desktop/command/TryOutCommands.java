@@ -4,10 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.image.Image;
-import rondel.arrange.MirrorToCorners;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Questions;
 import rondel.desktop.model.Bench;
+import rondel.desktop.model.SelectionBox;
+import rondel.desktop.repeat.MirrorForm;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;
 import rondel.geometry.Box;
@@ -16,6 +17,8 @@ import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Sheet;
+import rondel.job.Tree;
+import rondel.link.Unlink;
 import rondel.tryout.FlipTryOut;
 import rondel.tryout.KeepShown;
 import rondel.tryout.MakeTryOut;
@@ -49,13 +52,27 @@ final class TryOutCommands {
         all.put("tryPrevious", "Comma", this::anyTryOut, () -> desk.perform(new FlipTryOut(tryOuts(), -1)));
         all.put("trySideBySide", "Shortcut+Alt+B", () -> tryOuts().size() == 1, this::sideBySide);
         all.put("trySettle", "", this::anyTryOut, () -> desk.perform(new KeepShown(tryOuts())));
-        all.put(
-                "mirrorToCorners",
-                "Shortcut+Alt+X",
-                () -> !bench.selection().isEmpty(),
-                () -> desk.perform(new MirrorToCorners(bench.selectedIds(), Optional.empty(), true)));
+        all.put("mirrorToCorners", "Shortcut+Alt+X", this::anySelected, this::mirror);
+        all.put("unlink", "Shortcut+Alt+U", this::anyLinked, () -> desk.perform(new Unlink(bench.selectedIds())));
         all.put("repeatAlong", "Shortcut+Alt+Y", () -> !bench.selection().isEmpty(), () -> questions
                 .repeat(bench.job().unit())
+                .ifPresent(form -> desk.perform(form.operation(bench.selectedIds(), bench.sheet()))));
+    }
+
+    private boolean anySelected() {
+        return !bench.selection().isEmpty();
+    }
+
+    private boolean anyLinked() {
+        return bench.selected().stream()
+                .anyMatch(l -> Tree.any(l.element(), e -> e.traits().link().isPresent()));
+    }
+
+    private void mirror() {
+        SelectionBox.upright(bench.selected()).ifPresent(box -> questions
+                .mirror(
+                        new MirrorForm(MirrorForm.Corners.SHEET, bench.sheet().trim(), true),
+                        bench.job().unit())
                 .ifPresent(form -> desk.perform(form.operation(bench.selectedIds(), bench.sheet()))));
     }
 

@@ -15,6 +15,8 @@ public final class RepeatDialog {
 
     private final LengthUnit unit;
     private final ChoiceBox<Axis> axis = new ChoiceBox<>();
+    private final LengthInput start = new LengthInput("repeat-start");
+    private final LengthInput length = new LengthInput("repeat-length");
     private final LengthInput gap = new LengthInput("repeat-gap");
     private final LengthInput slack = new LengthInput("repeat-slack");
     private final Slider stretch = new Slider(0, 25, 5);
@@ -25,6 +27,8 @@ public final class RepeatDialog {
         axis.getItems().setAll(Axis.values());
         axis.setConverter(new Shown<>(a -> Words.of("repeat." + a.name())));
         axis.setValue(Axis.HORIZONTAL);
+        start.show(0, unit);
+        length.show(0, unit);
         gap.show(0, unit);
         slack.show(unit.fineNudge(), unit);
         stretch.setId("repeat-stretch");
@@ -38,12 +42,20 @@ public final class RepeatDialog {
     public Optional<RepeatForm> ask(Window owner) {
         boolean on = new FormDialog()
                 .row("repeat.along", axis)
+                .row("repeat.start", start)
+                .row("repeat.length", length)
                 .row("repeat.gap", gap)
                 .row("repeat.slack", slack)
                 .row("repeat.stretch", stretch)
                 .ask(owner, Words.of("repeat.heading"), Words.of("repeat.go"));
         return on
-                ? Optional.of(new RepeatForm(axis.getValue(), gap.mm(unit), slack.mm(unit), stretch.getValue() / 100))
+                ? Optional.of(new RepeatForm(
+                        axis.getValue(),
+                        start.mm(unit),
+                        length.mm(unit),
+                        gap.mm(unit),
+                        slack.mm(unit),
+                        stretch.getValue() / 100))
                 : Optional.empty();
     }
 }

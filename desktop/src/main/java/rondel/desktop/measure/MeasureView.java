@@ -7,8 +7,6 @@ import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.ColorPicker;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -18,35 +16,24 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.scene.paint.Color;
-import javafx.util.StringConverter;
 import rondel.arrange.MoveTo;
 import rondel.arrange.Rename;
 import rondel.arrange.Resize;
-import rondel.arrange.SetFill;
-import rondel.arrange.SetRole;
-import rondel.arrange.SetStroke;
 import rondel.arrange.TurnTo;
 import rondel.check.EffectivePpi;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
-import rondel.desktop.look.FxColours;
 import rondel.desktop.model.Surroundings;
+import rondel.desktop.text.LetterChoice;
 import rondel.desktop.text.TextEdits;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
-import rondel.job.Paint;
-import rondel.job.Rgba;
-import rondel.job.Role;
-import rondel.job.Stroke;
 import rondel.words.Words;
 
 /** Says the physical truth of the selection, and makes true what is typed. */
 public final class MeasureView extends VBox {
-
-    private static final double USUAL_LINE = 0.5;
 
     private final Desk desk;
     private final Label empty = new Label(Words.of("measure.empty"));
@@ -56,21 +43,20 @@ public final class MeasureView extends VBox {
     private final LengthField height;
     private final LengthField x;
     private final LengthField y;
-    private final LengthField lineWidth;
     private final TextField turn = new TextField();
     private final ToggleButton ratio = new ToggleButton();
     private final AnchorPicker anchor = new AnchorPicker();
-    private final ChoiceBox<Role> role = new ChoiceBox<>();
-    private final ColorPicker fill = new ColorPicker();
-    private final ColorPicker line = new ColorPicker();
     private final Label ppi = new Label();
     private final TextSection text;
     private final SpacingSection spacing;
+    private final LooksSection looks;
     private final ShadowSection shadow;
+    private final LinkSection link;
+    private final OriginSection origin;
     private final SwatchStrip swatches;
     private boolean showing;
 
-    public MeasureView(Desk desk, Commands commands, TextEdits texts) {
+    public MeasureView(Desk desk, Commands commands, TextEdits texts, LetterChoice letters) {
         this.desk = desk;
         getStyleClass().addAll("side", "measure");
         setId("measure");
@@ -78,18 +64,32 @@ public final class MeasureView extends VBox {
         height = length("height", mm -> resize(OptionalDouble.empty(), OptionalDouble.of(mm)));
         x = length("x", mm -> place(p -> new Point(mm, p.y())));
         y = length("y", mm -> place(p -> new Point(p.x(), mm)));
-        lineWidth = length("lineWidth", this::strokeWidth);
         Label title = new Label(Words.of("measure.title"));
         title.getStyleClass().add("side-title");
         empty.getStyleClass().add("empty-state");
         empty.setWrapText(true);
         text = new TextSection(desk, texts);
         spacing = new SpacingSection(desk, commands);
+        looks = new LooksSection(desk);
         shadow = new ShadowSection(desk);
+        link = new LinkSection(desk, commands.get("unlink"));
+        origin = new OriginSection(desk);
         swatches = new SwatchStrip(desk);
         ppi.setId("ppi");
         fields.getChildren()
-                .addAll(named(), sizes(), ppi, text, spacing, looks(), swatches, colourButtons(commands), shadow);
+                .addAll(
+                        named(),
+                        sizes(),
+                        ppi,
+                        link,
+                        text,
+                        new LetterSection(desk, letters, commands.get("glyphs")),
+                        spacing,
+                        looks,
+                        swatches,
+                        colourButtons(commands),
+                        shadow,
+                        origin);
         fields.getStyleClass().add("measure-fields");
         ScrollPane scroll = new ScrollPane(fields);
         scroll.setFitToWidth(true);
@@ -146,34 +146,6 @@ public final class MeasureView extends VBox {
         return grid;
     }
 
-    private Node looks() {
-        role.setId("role");
-        role.getItems().setAll(Role.values());
-        role.setConverter(new RoleNames());
-        role.setAccessibleText(Words.of("measure.role"));
-        role.setMaxWidth(Double.MAX_VALUE);
-        role.setOnAction(e -> edit(ids -> {
-            if (role.getValue() != null) {
-                desk.perform(new SetRole(ids, role.getValue()));
-            }
-        }));
-        fill.setId("fill");
-        fill.setAccessibleText(Words.of("measure.fill"));
-        fill.setOnAction(
-                e -> edit(ids -> desk.perform(new SetFill(ids, Paint.solid(FxColours.rgba(fill.getValue()))))));
-        line.setId("line");
-        line.setAccessibleText(Words.of("measure.line"));
-        line.setOnAction(e -> edit(ids -> stroke(ids, FxColours.rgba(line.getValue()), lineWidthNow())));
-        Button noFill = small("noFill", () -> edit(ids -> desk.perform(new SetFill(ids, Paint.NONE))));
-        Button noLine = small("noLine", () -> edit(ids -> desk.perform(new SetStroke(ids, Optional.empty()))));
-        GridPane grid = new GridPane(8, 8);
-        row(grid, 0, "measure.role", role);
-        row(grid, 1, "measure.fill", new HBox(6, fill, noFill));
-        row(grid, 2, "measure.line", new HBox(6, line, noLine));
-        row(grid, 3, "measure.lineWidth", lineWidth);
-        return grid;
-    }
-
     private static Node colourButtons(Commands commands) {
         HBox buttons = new HBox(6);
         for (String id : List.of("pickColour", "recolour", "keepColours")) {
@@ -187,14 +159,6 @@ public final class MeasureView extends VBox {
             buttons.getChildren().add(button);
         }
         return buttons;
-    }
-
-    private static Button small(String id, Runnable action) {
-        Button button = new Button(Words.of("measure." + id));
-        button.setId(id);
-        button.getStyleClass().add("small");
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     private static void row(GridPane grid, int row, String key, Node field) {
@@ -227,10 +191,9 @@ public final class MeasureView extends VBox {
         y.show(at.map(p -> OptionalDouble.of(p.y())).orElse(OptionalDouble.empty()));
         turn.setText(m.turn().isPresent() ? degrees(m.turn().getAsDouble()) : "");
         turn.setDisable(m.turn().isEmpty());
-        role.setValue(m.role().orElse(null));
-        fill.setValue(m.fill().map(MeasureView::colour).orElse(Color.TRANSPARENT));
-        line.setValue(m.stroke().map(s -> colour(s.paint())).orElse(Color.TRANSPARENT));
-        lineWidth.show(m.strokeWidth());
+        looks.show(m);
+        link.show();
+        origin.show(desk.bench().selected());
         showing = false;
     }
 
@@ -294,42 +257,8 @@ public final class MeasureView extends VBox {
         });
     }
 
-    private void strokeWidth(double mm) {
-        edit(ids -> stroke(ids, FxColours.rgba(line.getValue()), mm));
-    }
-
-    private double lineWidthNow() {
-        return Measurements.of(desk.bench().selected()).strokeWidth().orElse(USUAL_LINE);
-    }
-
-    private void stroke(List<ElementId> ids, Rgba colour, double widthMm) {
-        Stroke made = Stroke.plain(colour, widthMm);
-        Stroke stroke = Measurements.of(desk.bench().selected())
-                .stroke()
-                .map(s -> new Stroke(made.paint(), widthMm, s.cap(), s.join(), s.miterLimit(), List.of(), 0))
-                .orElse(made);
-        desk.perform(new SetStroke(ids, Optional.of(stroke)));
-    }
-
     private static String degrees(double angle) {
         double rounded = Math.rint(angle * 1000) / 1000 + 0.0;
         return (rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded)) + "°";
-    }
-
-    private static Color colour(Paint paint) {
-        return paint instanceof Paint.Solid s ? FxColours.of(s.colour()) : Color.TRANSPARENT;
-    }
-
-    /** Roles by their words. */
-    private static final class RoleNames extends StringConverter<Role> {
-        @Override
-        public String toString(Role role) {
-            return role == null ? Words.of("measure.mixed") : Words.of("role." + role.name());
-        }
-
-        @Override
-        public Role fromString(String text) {
-            throw new IllegalStateException(text);
-        }
     }
 }

@@ -5,9 +5,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.TraversalDirection;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -33,7 +36,9 @@ final class TextSection extends VBox {
     private final Desk desk;
     private final TextEdits edits;
     private final TextArea content = new TextArea();
-    private final ChoiceBox<FontChoice> font = new ChoiceBox<>();
+    private final ComboBox<FontChoice> font = new ComboBox<>();
+    private final CheckBox kerning = new CheckBox(Words.of("text.kerning"));
+    private final Label missing = new Label();
     private final ChoiceBox<TextAlign> align = new ChoiceBox<>();
     private final LengthField size;
     private final LengthField tracking;
@@ -99,7 +104,23 @@ final class TextSection extends VBox {
         grid.addRow(0, label("text.short.size", size), size, label("text.short.spacing", spacing), spacing);
         grid.addRow(1, label("text.short.tracking", tracking), tracking, label("text.short.align", align), align);
         grid.addRow(2, label("text.short.arc", arc), arc, label("text.short.features", features), features);
-        getChildren().addAll(content, font, grid);
+        kerning.setId("text-kerning");
+        kerning.setOnAction(e -> chosen(l -> kerned(l, kerning.isSelected())));
+        missing.setId("text-missing");
+        missing.getStyleClass().add("card-note");
+        missing.setWrapText(true);
+        missing.managedProperty().bind(missing.visibleProperty());
+        font.setVisibleRowCount(16);
+        getChildren().addAll(content, font, missing, grid, kerning);
+    }
+
+    /** Pairs of letters drawn together where the font says so, or each as wide as it is. */
+    private static Lettering kerned(Lettering l, boolean on) {
+        List<String> others = l.features().stream()
+                .filter(f -> !f.matches("[+-]?kern(=\\d+)?"))
+                .toList();
+        return l.withFeatures(
+                on ? others : Stream.concat(others.stream(), Stream.of("-kern")).toList());
     }
 
     private static Label label(String key, Node field) {
@@ -173,6 +194,12 @@ final class TextSection extends VBox {
         content.setText(l.content());
         content.setDisable(texts.size() > 1);
         font.setValue(choices.contains(l.font()) ? l.font() : null);
+        kerning.setSelected(l.features().stream().noneMatch(f -> f.equals("-kern") || f.equals("kern=0")));
+        boolean gone = !choices.isEmpty()
+                && choices.stream()
+                        .noneMatch(c -> c.family().equalsIgnoreCase(l.font().family()));
+        missing.setVisible(gone);
+        missing.setText(Words.of("text.missing", l.font().family()));
         align.setValue(l.align());
         size.show(OptionalDouble.of(l.size()));
         tracking.show(OptionalDouble.of(l.tracking()));

@@ -3,6 +3,7 @@ package rondel.desktop.sheet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.Cursor;
@@ -13,12 +14,15 @@ import javafx.scene.input.ScrollEvent;
 import rondel.desktop.app.Desk;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.SelectionBox;
+import rondel.desktop.text.LetterChoice;
+import rondel.desktop.text.LetterDrag;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.GroupElement;
+import rondel.job.TextElement;
 import rondel.pick.Picker;
 import rondel.snap.Snapper;
 import rondel.spacing.Neighbourhood;
@@ -36,6 +40,7 @@ final class SheetGestures {
         DRAGGING,
         CATCHING,
         GUIDING,
+        LETTERING,
         PANNING
     }
 
@@ -51,6 +56,7 @@ final class SheetGestures {
     private Picker picker;
     private List<?> pickedLevel;
     private GuideDrag guide;
+    private LetterDrag letter;
 
     SheetGestures(Desk desk, SheetView view) {
         this.desk = desk;
@@ -125,7 +131,32 @@ final class SheetGestures {
         }
     }
 
+    /** A press on an opened text: on a knob, on a letter, or beside them, which closes it again. */
+    private boolean pressedLetter(LetterChoice letters, MouseEvent e) {
+        Optional<LetterDrag.Kind> knob = LetterLayer.knobAt(letters, view.viewport(), e.getX(), e.getY());
+        if (knob.isEmpty()) {
+            OptionalInt hit = letters.at(pressedSheet);
+            if (hit.isEmpty()) {
+                letters.close();
+                return false;
+            }
+            letters.pick(hit.getAsInt());
+        }
+        mode = Mode.LETTERING;
+        letter = new LetterDrag(
+                knob.orElse(LetterDrag.Kind.MOVE),
+                letters.picked().orElseThrow(),
+                letters.lettering().orElseThrow().size(),
+                letters.toSheet().orElseThrow(),
+                pressedSheet);
+        return true;
+    }
+
     private void pressedPrimary(MouseEvent e) {
+        Optional<LetterChoice> letters = view.openLetters();
+        if (letters.isPresent() && pressedLetter(letters.get(), e)) {
+            return;
+        }
         Optional<Extent.TurnedBox> box = SelectionBox.of(desk.bench().selected());
         Optional<Anchor> handle = box.flatMap(b -> view.overlay().handleAt(b, view.viewport(), e.getX(), e.getY()));
         mode = Mode.PRESSED;
@@ -167,7 +198,12 @@ final class SheetGestures {
     private void clicked(MouseEvent e) {
         if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && e.isStillSincePress()) {
             hit().filter(this::isGroup).ifPresent(desk.bench()::stepInto);
+            hit().filter(this::isText).ifPresent(id -> view.openText());
         }
+    }
+
+    private boolean isText(ElementId id) {
+        return desk.bench().job().located(id).element() instanceof TextElement;
     }
 
     private boolean isGroup(ElementId id) {
@@ -224,6 +260,11 @@ final class SheetGestures {
                 }
             }
             case DRAGGING -> view.drag(gesture.preview(pointer, keys(e)), gesture.lines(pointer, keys(e)));
+            case LETTERING ->
+                view.openLetters()
+                        .flatMap(LetterChoice::letter)
+                        .ifPresent(l -> view.showLetter(Optional.of(
+                                letter.placement(letter.change(pointer).apply(l)))));
             case GUIDING -> view.showGuides(Optional.of(guide.preview(view.viewport(), e.getX(), e.getY())));
             case NOTHING -> {}
         }
@@ -247,6 +288,11 @@ final class SheetGestures {
             case DRAGGING -> {
                 gesture.finish(pointer, keys(e)).ifPresent(desk::perform);
                 view.drop();
+            }
+            case LETTERING -> {
+                if (pressedScreen.distanceTo(new Point(e.getX(), e.getY())) > STILL) {
+                    view.openLetters().ifPresent(l -> l.change(letter.change(pointer)));
+                }
             }
             case GUIDING -> {
                 view.showGuides(Optional.empty());

@@ -14,6 +14,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.transform.Translate;
 import rondel.desktop.app.Desk;
 import rondel.desktop.model.SelectionBox;
+import rondel.desktop.text.LetterChoice;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
@@ -51,6 +52,8 @@ public final class SheetView extends Region {
     private Optional<Extent.TurnedBox> selectionBox = Optional.empty();
     private List<Extent.TurnedBox> memberBoxes = List.of();
     private Optional<List<Guide>> draggedGuides = Optional.empty();
+    private final LetterLayer letterLayer = new LetterLayer();
+    private Optional<LetterChoice> letters = Optional.empty();
     private Optional<Consumer<Point>> pointing = Optional.empty();
     private boolean dragging;
     private final SheetGestures gestures;
@@ -68,7 +71,19 @@ public final class SheetView extends Region {
         ghost.setMouseTransparent(true);
         readouts = new GapReadouts(desk);
         getChildren()
-                .addAll(paper, picture, ghost, emptyWindows, veil, guides, overlay, snapLines, readouts, across, down);
+                .addAll(
+                        paper,
+                        picture,
+                        ghost,
+                        emptyWindows,
+                        veil,
+                        guides,
+                        overlay,
+                        letterLayer,
+                        snapLines,
+                        readouts,
+                        across,
+                        down);
         setMinSize(0, 0);
         Rectangle clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
@@ -77,6 +92,26 @@ public final class SheetView extends Region {
         desk.bench().onChange(this::jobChanged);
         gestures = new SheetGestures(desk, this);
         gestures.listen();
+    }
+
+    /** Shows the letters of a text when they are opened, and lets them be dragged. */
+    public void offer(LetterChoice choice) {
+        letters = Optional.of(choice);
+        choice.onChange(this::refreshOverlay);
+    }
+
+    /** Opens the selected text's letters. */
+    void openText() {
+        letters.ifPresent(LetterChoice::open);
+    }
+
+    Optional<LetterChoice> openLetters() {
+        return letters.filter(LetterChoice::isOpen);
+    }
+
+    /** Shows the picked letter where it would stand, in the text's space, while it is dragged. */
+    void showLetter(Optional<Affine> standing) {
+        letters.ifPresent(l -> letterLayer.show(l, standing, viewport));
     }
 
     public void onLook(Runnable action) {
@@ -221,7 +256,8 @@ public final class SheetView extends Region {
 
     @Override
     protected void layoutChildren() {
-        for (Region layer : List.of(paper, picture, emptyWindows, veil, guides, overlay, snapLines, readouts)) {
+        for (Region layer :
+                List.of(paper, picture, emptyWindows, veil, guides, overlay, letterLayer, snapLines, readouts)) {
             layer.resizeRelocate(0, 0, getWidth(), getHeight());
         }
         across.resizeRelocate(0, 0, getWidth(), Ruler.THICKNESS);
@@ -254,10 +290,12 @@ public final class SheetView extends Region {
     }
 
     private void refreshOverlay() {
-        overlay.show(selectionBox, moved, viewport);
+        boolean lettering = openLetters().isPresent();
+        overlay.show(lettering ? Optional.empty() : selectionBox, moved, viewport);
+        showLetter(Optional.empty());
         overlay.showMembers(dragging ? List.of() : memberBoxes, moved, viewport);
         readouts.show(
-                dragging ? Optional.empty() : desk.bench().surroundings(),
+                dragging || lettering ? Optional.empty() : desk.bench().surroundings(),
                 viewport,
                 desk.bench().job().unit());
     }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -17,8 +18,10 @@ import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.job.FontChoice;
 import rondel.job.Lettering;
+import rondel.job.Located;
 import rondel.job.Paint;
 import rondel.job.Rgba;
+import rondel.job.ShapeElement;
 import rondel.job.SheetId;
 import rondel.job.TextAlign;
 import rondel.job.TextElement;
@@ -28,6 +31,7 @@ import rondel.operation.Operation;
 import rondel.operation.Together;
 import rondel.text.FontBook;
 import rondel.text.GlyphCatalogue;
+import rondel.text.PlacedLetter;
 import rondel.text.Typesetter;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -73,6 +77,28 @@ public final class TextEdits {
                 .filter(TextElement.class::isInstance)
                 .map(TextElement.class::cast)
                 .toList();
+    }
+
+    /** Gives the letters of a text where they stand, once they are set. */
+    void letters(Lettering lettering, Consumer<List<PlacedLetter>> ready) {
+        progress.run(Words.of("progress.setting"), () -> typesetter.letters(lettering), ready);
+    }
+
+    /** Sets the selected text along the selected shape's outline, as it lies on the sheet; the shape stays. */
+    public void onOutline() {
+        Optional<Located> shape = desk.bench().selected().stream()
+                .filter(l -> l.element() instanceof ShapeElement)
+                .findFirst();
+        Optional<Located> text = desk.bench().selected().stream()
+                .filter(l -> l.element() instanceof TextElement)
+                .findFirst();
+        if (shape.isPresent() && text.isPresent()) {
+            Outline outline = ((ShapeElement) shape.get().element()).outline();
+            text.get().ownToSheet().inverse().ifPresent(back -> {
+                Outline path = outline.transformed(back.times(shape.get().ownToSheet()));
+                change(l -> l.withPath(Optional.of(path)));
+            });
+        }
     }
 
     /** Copies font files to where they are at hand from now on. */

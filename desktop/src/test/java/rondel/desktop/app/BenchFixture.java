@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.event.EventType;
@@ -24,11 +25,13 @@ import rondel.desktop.export.ExportChoice;
 import rondel.desktop.glyphs.GlyphPick;
 import rondel.desktop.glyphs.GlyphSheet;
 import rondel.desktop.model.Bench;
+import rondel.desktop.repeat.MirrorForm;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.shelf.ThingForm;
 import rondel.desktop.space.SpacingForm;
+import rondel.desktop.template.FillInForm;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.fonts.FontsAtHand;
@@ -41,6 +44,7 @@ import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
 import rondel.job.Rgba;
+import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
 /** The real window, driven through the real toolkit; only the dialogs are answered by the test. */
@@ -68,6 +72,8 @@ abstract class BenchFixture extends ApplicationTest {
         Optional<SpacingForm> spacing = Optional.empty();
         Optional<UnaryOperator<ThingForm>> thing = Optional.empty();
         Optional<GuideForm> guide = Optional.empty();
+        Optional<Function<Blanks, FillInForm>> fillIn = Optional.empty();
+        UnaryOperator<MirrorForm> mirror = UnaryOperator.identity();
         Optional<RepeatForm> repeat = Optional.empty();
         Optional<Integer> alternative = Optional.empty();
         int compared;
@@ -128,6 +134,16 @@ abstract class BenchFixture extends ApplicationTest {
         @Override
         public Optional<RecolourForm> recolour(Rgba now, boolean anySelected) {
             return recolour.map(make -> make.apply(now));
+        }
+
+        @Override
+        public Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture) {
+            return fillIn.map(fill -> fill.apply(blanks));
+        }
+
+        @Override
+        public Optional<MirrorForm> mirror(MirrorForm suggested, LengthUnit unit) {
+            return Optional.of(mirror.apply(suggested));
         }
 
         @Override

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.catalogue.OperationCatalogue;
+import rondel.desktop.repeat.MirrorForm;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
@@ -57,8 +58,28 @@ class TryOutWindowTest extends BenchFixture {
         select("leaf");
         keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.X);
         assertThat(bench.selectedIds()).hasSize(4);
+        List<ElementId> corners = bench.selectedIds();
+        onFx(() -> bench.select(corners.subList(1, 2)));
+        Box last = boxOf(corners.get(3));
+        keys(KeyCode.DOWN);
+        assertThat(boxOf(corners.get(3)).y()).isNotEqualTo(last.y());
+        assertThat(lookup("#alike").queryAs(javafx.scene.control.Labeled.class).getText())
+                .contains("3");
+        clickOn("#do-unlink");
+        Box free = boxOf(corners.get(3));
+        keys(KeyCode.DOWN);
+        assertThat(boxOf(corners.get(3))).isEqualTo(free);
+        select("leaf");
+        answers.mirror = form -> new MirrorForm(MirrorForm.Corners.BOX, new Box(0, 0, 100, 100), false);
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.X);
+        assertThat(bench.selectedIds().stream()
+                        .map(this::boxOf)
+                        .mapToDouble(Box::right)
+                        .max()
+                        .orElseThrow())
+                .isCloseTo(100 - boxOf(new ElementId("leaf")).x(), within(1e-9));
         select("stem");
-        answers.repeat = Optional.of(new RepeatForm(Axis.HORIZONTAL, 0, 1, 0.1));
+        answers.repeat = Optional.of(new RepeatForm(Axis.HORIZONTAL, 0, 0, 0, 1, 0.1));
         keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.Y);
         List<Box> row = bench.selectedIds().stream().map(this::boxOf).toList();
         assertThat(row.stream().mapToDouble(Box::x).min().orElseThrow()).isCloseTo(0, within(1e-9));

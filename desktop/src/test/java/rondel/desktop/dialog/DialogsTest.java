@@ -3,17 +3,22 @@ package rondel.desktop.dialog;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.DialogPane;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -24,16 +29,22 @@ import rondel.desktop.app.Notices;
 import rondel.desktop.app.Questions;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.repeat.MirrorForm;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.sheets.SheetFormat;
+import rondel.desktop.shelf.ThingForm;
 import rondel.desktop.space.SpacingForm;
+import rondel.desktop.template.FillInForm;
 import rondel.formats.export.ExportFormat;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
+import rondel.job.ElementId;
 import rondel.job.Job;
+import rondel.job.Licence;
 import rondel.job.Rgba;
+import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
 /** The real dialogs, filled in as a person would. */
@@ -139,11 +150,46 @@ class DialogsTest extends ApplicationTest {
             type("repeat-gap", "2");
             this.<Slider>at("repeat-stretch").setValue(10);
         });
-        assertThat(repeat).contains(new RepeatForm(Axis.HORIZONTAL, 2, LengthUnit.MM.fineNudge(), 0.1));
+        assertThat(repeat).contains(new RepeatForm(Axis.HORIZONTAL, 0, 0, 2, LengthUnit.MM.fineNudge(), 0.1));
         Optional<RecolourForm> recolour =
                 agreed(() -> dialogs.recolour(Rgba.BLACK, true), () -> this.<CheckBox>at("recolour-everywhere")
                         .setSelected(true));
         assertThat(recolour).contains(new RecolourForm(Rgba.BLACK, Rgba.BLACK, 0, true));
+    }
+
+    @Test
+    void whatAThingIsAndHowItIsMirroredAreTaken() throws Exception {
+        ThingForm now = ThingForm.fresh("Crab", "Shore", Optional.empty());
+        Optional<ThingForm> told = agreed(() -> dialogs.thing(now, List.of("Shore", "Sky"), "What", "Keep"), () -> {
+            type("thing-tags", "red, claws");
+            type("thing-author", "A. Avocet");
+            this.<ChoiceBox<Licence>>at("thing-licence").setValue(Licence.COMMERCIAL_USE);
+        });
+        assertThat(told)
+                .contains(new ThingForm("Crab", "Shore", "red, claws", "", "A. Avocet", Licence.COMMERCIAL_USE));
+        MirrorForm sheet = new MirrorForm(MirrorForm.Corners.SHEET, new Box(0, 0, 200, 100), true);
+        Optional<MirrorForm> mirror = agreed(() -> dialogs.mirror(sheet, LengthUnit.MM), () -> {
+            this.<ChoiceBox<MirrorForm.Corners>>at("mirror-corners").setValue(MirrorForm.Corners.BOX);
+            type("mirror-width", "6 cm");
+        });
+        assertThat(mirror).contains(new MirrorForm(MirrorForm.Corners.BOX, new Box(0, 0, 60, 100), true));
+    }
+
+    @Test
+    void aTemplateListsWhatThereIsToFillIn() throws Exception {
+        ElementId name = new ElementId("e1");
+        ElementId photo = new ElementId("e2");
+        Blanks blanks = new Blanks(
+                List.of(new Blanks.Text(name, "Guest", "Name")),
+                List.of(new Blanks.Window(photo, "Photo", false)),
+                List.of(Rgba.BLACK));
+        Path file = Path.of("crab.png");
+        Optional<FillInForm> form = agreed(() -> dialogs.fillIn(blanks, () -> Optional.of(file)), () -> {
+            this.<TextArea>at("blank-e1").setText("Ann");
+            this.<Button>at("blank-e2").fire();
+        });
+        assertThat(form)
+                .contains(new FillInForm(Map.of(name, "Ann"), Map.of(photo, file), Map.of(Rgba.BLACK, Rgba.BLACK)));
     }
 
     @Test

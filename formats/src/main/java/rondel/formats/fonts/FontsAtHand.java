@@ -18,7 +18,7 @@ import rondel.text.FontFace;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** The shipped fonts with those that the person has added as files, which are kept in a folder. Read when text first needs
+/** The shipped fonts, those that the person has added as files, which are kept in a folder, and the system's. Read when text first needs
  *  them. Safe on any thread. */
 public final class FontsAtHand implements Supplier<FontBook> {
 
@@ -27,15 +27,22 @@ public final class FontsAtHand implements Supplier<FontBook> {
     private static final long LARGEST = 64L << 20;
 
     private final Path folder;
+    private final Supplier<List<FontFace>> system;
     private final Supplier<FontBook> shipped = new ShippedFonts();
     private FontBook book;
 
+    /** The shipped fonts and those in a folder, without the system's. */
     public FontsAtHand(Path folder) {
+        this(folder, List::of);
+    }
+
+    FontsAtHand(Path folder, Supplier<List<FontFace>> system) {
         this.folder = folder;
+        this.system = system;
     }
 
     public static FontsAtHand usual() {
-        return new FontsAtHand(OwnFolders.fonts());
+        return new FontsAtHand(OwnFolders.fonts(), SystemFonts.usual());
     }
 
     @Override
@@ -43,6 +50,7 @@ public final class FontsAtHand implements Supplier<FontBook> {
         if (book == null) {
             List<FontFace> faces = new ArrayList<>(shipped.get().faces());
             added().forEach(file -> read(file, faces));
+            faces.addAll(system.get());
             book = new FontBook(faces, shipped.get().generic());
         }
         return book;

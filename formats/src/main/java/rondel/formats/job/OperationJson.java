@@ -116,7 +116,7 @@ public final class OperationJson {
                 } else if (c.isAnnotationPresent(Degrees.class)) {
                     field.put("unit", "deg");
                 }
-                field.put("optional", optional(c));
+                field.put("optional", optional(c, kind));
                 if (c.getType().isEnum()) {
                     ArrayNode choices = field.putArray("choices");
                     for (Object choice : c.getType().getEnumConstants()) {
@@ -140,11 +140,12 @@ public final class OperationJson {
         return c.getName().replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT);
     }
 
-    private static boolean optional(RecordComponent c) {
+    /** What is empty in the example may be left out, as may what is no or nothing. */
+    private static boolean optional(RecordComponent c, OperationKind kind) {
         return c.getType() == Optional.class
                 || c.getType() == OptionalDouble.class
                 || c.getType() == boolean.class
-                || c.getName().equals("media")
+                || List.of().equals(value(kind.example(), c))
                 || c.getName().equals("anchor")
                 || c.getName().equals("frame")
                 || c.getName().equals("name");
@@ -188,7 +189,7 @@ public final class OperationJson {
 
     /** What a field that is left out means: none, no, empty, or what the example has for an anchor or a frame. */
     private static Object absent(RecordComponent c, String field, OperationKind kind) {
-        if (!optional(c)) {
+        if (!optional(c, kind)) {
             throw new BadJson(field, "missing");
         }
         if (c.getType() == Optional.class) {

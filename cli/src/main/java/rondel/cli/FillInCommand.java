@@ -1,0 +1,69 @@
+package rondel.cli;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Parameters;
+import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.job.FillInJson;
+import rondel.job.Job;
+import rondel.job.Media;
+import rondel.link.Following;
+import rondel.template.Blanks;
+import rondel.template.FillIn;
+import rondel.text.Typesetter;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** Fills a template in: texts, pictures for windows, colours. */
+@Command(
+        name = "fill-in",
+        mixinStandardHelpOptions = true,
+        description = "Fills a template's texts, windows and colours in from a JSON file.")
+final class FillInCommand implements Callable<Integer> {
+
+    @Mixin
+    private JobChange change;
+
+    @Parameters(
+            index = "1",
+            paramLabel = "VALUES.json",
+            description = "{\"texts\": {ID: TEXT}, \"pictures\": {ID: FILE}, \"colours\": {COLOUR: COLOUR}}")
+    private Path values;
+
+    @Override
+    public Integer call() {
+        Job job = change.read();
+        FillIn fillIn = FillInJson.read(json(), Blanks.of(job), this::picture);
+        change.write(Following.apply(fillIn.operation(job, new Typesetter(FontsAtHand.usual())), job));
+        return 0;
+    }
+
+    /** A picture file, by its path beside the file of values. */
+    private Media picture(Path file) {
+        Path beside = values.toAbsolutePath().resolveSibling(file);
+        List<Media> media = new ArtworkReader(FontsAtHand.usual()).read(beside).media();
+        if (media.size() != 1) {
+            throw Refusal.of("window.noPicture", file);
+        }
+        return media.getFirst();
+    }
+
+    private JsonNode json() {
+        try {
+            return new ObjectMapper().readTree(Files.readAllBytes(values));
+        } catch (JsonProcessingException e) {
+            throw new Refusal(Words.of("recipe.notJson", values, e.getLocation().getLineNr()), e);
+        } catch (IOException e) {
+            throw new Refusal(Words.of("file.notRead", values, e.getMessage()), e);
+        }
+    }
+}

@@ -1,0 +1,40 @@
+package rondel.desktop.measure;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import rondel.desktop.app.Desk;
+import rondel.desktop.command.Command;
+import rondel.link.Unlink;
+import rondel.words.Words;
+
+/** Says that what is selected is kept alike with others, and lets it go its own way. */
+final class LinkSection extends HBox {
+
+    private final Desk desk;
+    private final Label told = new Label();
+
+    LinkSection(Desk desk, Command unlink) {
+        super(8);
+        this.desk = desk;
+        setAlignment(Pos.CENTER_LEFT);
+        told.setId("alike");
+        Button button = new Button(unlink.label());
+        button.setId("do-unlink");
+        button.getStyleClass().add("small");
+        button.setTooltip(new Tooltip(unlink.hint()));
+        button.setOnAction(e -> unlink.run());
+        getChildren().addAll(told, button);
+    }
+
+    void show() {
+        int others = desk.onlySelected()
+                .map(e -> Unlink.others(desk.bench().job(), e))
+                .orElse(0);
+        setVisible(others > 0);
+        setManaged(others > 0);
+        told.setText(Words.of("measure.alike", others));
+    }
+}
