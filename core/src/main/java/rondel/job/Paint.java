@@ -1,6 +1,7 @@
 package rondel.job;
 
 import java.util.List;
+import java.util.Optional;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 
@@ -46,6 +47,15 @@ public sealed interface Paint {
 
     static Paint solid(Rgba colour) {
         return new Solid(colour);
+    }
+
+    /** The stops of a gradient; nothing for other paints. */
+    default Optional<List<Stop>> gradient() {
+        return switch (this) {
+            case Linear g -> Optional.of(g.stops);
+            case Radial g -> Optional.of(g.stops);
+            default -> Optional.empty();
+        };
     }
 
     /** The same paint seen after {@code affine}; solid paint does not care. */

@@ -22,6 +22,7 @@ import rondel.desktop.dialog.RepeatDialog;
 import rondel.desktop.dialog.SheetDialog;
 import rondel.desktop.dialog.SideBySideDialog;
 import rondel.desktop.dialog.SpacingDialog;
+import rondel.desktop.dialog.StopsDialog;
 import rondel.desktop.dialog.ThingDialog;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.glyphs.GlyphPick;
@@ -35,6 +36,7 @@ import rondel.desktop.space.SpacingForm;
 import rondel.desktop.template.FillInForm;
 import rondel.geometry.Box;
 import rondel.job.Job;
+import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.template.Blanks;
 import rondel.units.LengthUnit;
@@ -94,6 +96,11 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     @Override
     public Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture) {
         return new FillInDialog(blanks, choosePicture).ask(owner.get());
+    }
+
+    @Override
+    public Optional<List<Paint.Stop>> stops(List<Paint.Stop> now) {
+        return new StopsDialog(now).ask(owner.get());
     }
 
     @Override

@@ -18,6 +18,7 @@ import rondel.desktop.space.SpacingForm;
 import rondel.desktop.template.FillInForm;
 import rondel.geometry.Box;
 import rondel.job.Job;
+import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.template.Blanks;
 import rondel.units.LengthUnit;
@@ -53,6 +54,9 @@ public interface Questions {
      *
      * @param choosePicture asks for one picture file */
     Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture);
+
+    /** Which stops a gradient should have. */
+    Optional<List<Paint.Stop>> stops(List<Paint.Stop> now);
 
     /** To which corners an arrangement is mirrored. */
     Optional<MirrorForm> mirror(MirrorForm suggested, LengthUnit unit);

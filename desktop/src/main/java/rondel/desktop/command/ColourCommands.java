@@ -1,20 +1,25 @@
 package rondel.desktop.command;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import rondel.arrange.SetFill;
 import rondel.colour.ColourPick;
 import rondel.colour.ColoursInUse;
 import rondel.colour.SetPalette;
+import rondel.colour.SetStops;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Questions;
 import rondel.desktop.model.Bench;
 import rondel.desktop.sheet.SheetView;
 import rondel.geometry.Point;
 import rondel.job.Element;
+import rondel.job.GroupElement;
 import rondel.job.Paint;
 import rondel.job.Rgba;
+import rondel.job.ShapeElement;
 import rondel.job.Sheet;
+import rondel.job.TextElement;
 import rondel.paint.Painter;
 import rondel.words.Words;
 
@@ -38,6 +43,7 @@ final class ColourCommands {
     void add() {
         all.put("pickColour", "Shortcut+Alt+P", this::anySelected, this::pick);
         all.put("recolour", "Shortcut+Alt+E", () -> !bench.sheet().elements().isEmpty(), this::recolour);
+        all.put("stops", "", () -> firstGradient().isPresent(), this::stops);
         all.put(
                 "keepColours",
                 "",
@@ -61,6 +67,24 @@ final class ColourCommands {
                         colour -> desk.perform(new SetFill(bench.selectedIds(), Paint.solid(colour))),
                         failure -> desk.notices().refuse(Words.of("cli.unexpected", failure)),
                         () -> {});
+    }
+
+    /** The stops of the first gradient in the selection. */
+    private Optional<List<Paint.Stop>> firstGradient() {
+        return bench.selected().stream()
+                .flatMap(l -> GroupElement.everything(l.element()))
+                .flatMap(e -> switch (e) {
+                    case ShapeElement s -> s.fill().gradient().stream();
+                    case TextElement t -> t.fill().gradient().stream();
+                    default -> Stream.<List<Paint.Stop>>empty();
+                })
+                .findFirst();
+    }
+
+    private void stops() {
+        firstGradient()
+                .flatMap(questions::stops)
+                .ifPresent(stops -> desk.perform(new SetStops(bench.selectedIds(), stops)));
     }
 
     private void recolour() {

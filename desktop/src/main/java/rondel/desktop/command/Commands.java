@@ -63,7 +63,7 @@ public final class Commands {
         add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
         add("place", "Shortcut+I", always(), files::place);
         add("fillIn", "Shortcut+Alt+F", always(), files::fillIn);
-        add("shelve", "Shortcut+Alt+P", this::anySelected, shelf::shelve);
+        add("shelve", "Shortcut+Shift+Alt+S", this::anySelected, shelf::shelve);
         add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle()));
         add("glyphs", "Shortcut+Alt+G", this::oneText, () -> texts.glyphs(questions::glyph));
         add("letters", "Shortcut+Alt+L", this::oneText, letters::open);

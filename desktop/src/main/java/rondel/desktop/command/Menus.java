@@ -106,7 +106,7 @@ public final class Menus {
                         "addFonts"),
                 menu(commands, "tryOut", "tryOut", "tryNext", "tryPrevious", "trySideBySide", "trySettle"),
                 menu(commands, "repeat", "mirrorToCorners", "unlink", "repeatAlong"),
-                menu(commands, "colour", "pickColour", "recolour", "keepColours"),
+                menu(commands, "colour", "pickColour", "recolour", "stops", "keepColours"),
                 menu(
                         commands,
                         "window",

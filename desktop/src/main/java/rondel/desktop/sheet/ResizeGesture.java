@@ -23,18 +23,55 @@ record ResizeGesture(
 
     private record Size(double width, double height, Anchor anchor) {}
 
-    /** An upright side, or a corner that is free, snaps to what it is dragged near; Control keeps it from that. */
+    /** An upright side or corner snaps to what it is dragged near; Control keeps it from that. A corner that keeps its ratio
+     *  snaps to the nearer of what is beside and what is above or below. */
     private Snap snap(Point pointer, Keys keys) {
-        boolean corner = handle.across() != 0.5 && handle.down() != 0.5;
-        boolean held = corner && ratioLocked != keys.shift();
-        if (snapping.isEmpty() || keys.control() || held || box.degrees() != 0) {
+        if (snapping.isEmpty() || keys.control() || box.degrees() != 0) {
             return Snap.NONE;
+        }
+        if (held(keys)) {
+            return heldSnap(pointer, keys);
         }
         Snap all = snapping.get().at(pointer);
         List<Snap.Line> lines = all.lines().stream()
                 .filter(l -> l.axis() == Axis.HORIZONTAL ? handle.across() != 0.5 : handle.down() != 0.5)
                 .toList();
         return new Snap(handle.across() == 0.5 ? 0 : all.dx(), handle.down() == 0.5 ? 0 : all.dy(), lines);
+    }
+
+    private boolean held(Keys keys) {
+        boolean corner = handle.across() != 0.5 && handle.down() != 0.5;
+        return corner && ratioLocked != keys.shift() && box.width() > 0 && box.height() > 0;
+    }
+
+    /** Moves the corner along its diagonal until one of its sides stands where it snaps to. */
+    private Snap heldSnap(Point pointer, Keys keys) {
+        Size free = sized(pointer, keys);
+        Point fixed = box.at(free.anchor.across(), free.anchor.down());
+        double reach = keys.alt() ? 2 : 1;
+        double across = (handle.across() - 0.5) * 2 / reach;
+        double down = (handle.down() - 0.5) * 2 / reach;
+        Point corner = fixed.plus(across * free.width, down * free.height);
+        Snap all = snapping.orElseThrow().at(corner);
+        boolean sideways = has(all, Axis.HORIZONTAL);
+        boolean upright = has(all, Axis.VERTICAL);
+        if (!sideways && !upright) {
+            return Snap.NONE;
+        }
+        boolean toSide = sideways && (!upright || Math.abs(all.dx()) <= Math.abs(all.dy()));
+        double factor = toSide
+                ? (free.width + all.dx() / across) / box.width()
+                : (free.height + all.dy() / down) / box.height();
+        Point held = fixed.plus(across * box.width() * factor, down * box.height() * factor);
+        Axis axis = toSide ? Axis.HORIZONTAL : Axis.VERTICAL;
+        return new Snap(
+                held.x() - pointer.x(),
+                held.y() - pointer.y(),
+                all.lines().stream().filter(l -> l.axis() == axis).toList());
+    }
+
+    private static boolean has(Snap snap, Axis axis) {
+        return snap.lines().stream().anyMatch(l -> l.axis() == axis);
     }
 
     @Override
@@ -44,7 +81,10 @@ record ResizeGesture(
 
     private Size size(Point where, Keys keys) {
         Snap snap = snap(where, keys);
-        Point pointer = where.plus(snap.dx(), snap.dy());
+        return sized(where.plus(snap.dx(), snap.dy()), keys);
+    }
+
+    private Size sized(Point pointer, Keys keys) {
         Anchor anchor = keys.alt() ? Anchor.CENTRE : handle.opposite();
         Point fixed = box.at(anchor.across(), anchor.down());
         Point upright = Affine.rotate(-box.degrees(), fixed).apply(pointer);
@@ -53,8 +93,7 @@ record ResizeGesture(
         double down = (handle.down() - 0.5) * 2;
         double width = across == 0 ? box.width() : Math.max(SMALLEST, (upright.x() - fixed.x()) * across * reach);
         double height = down == 0 ? box.height() : Math.max(SMALLEST, (upright.y() - fixed.y()) * down * reach);
-        boolean corner = across != 0 && down != 0;
-        if (corner && ratioLocked != keys.shift() && box.width() > 0 && box.height() > 0) {
+        if (held(keys)) {
             double factor = Math.max(width / box.width(), height / box.height());
             width = box.width() * factor;
             height = box.height() * factor;

@@ -43,6 +43,7 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
+import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.template.Blanks;
 import rondel.units.LengthUnit;
@@ -73,6 +74,7 @@ abstract class BenchFixture extends ApplicationTest {
         Optional<UnaryOperator<ThingForm>> thing = Optional.empty();
         Optional<GuideForm> guide = Optional.empty();
         Optional<Function<Blanks, FillInForm>> fillIn = Optional.empty();
+        Optional<UnaryOperator<List<Paint.Stop>>> stops = Optional.empty();
         UnaryOperator<MirrorForm> mirror = UnaryOperator.identity();
         Optional<RepeatForm> repeat = Optional.empty();
         Optional<Integer> alternative = Optional.empty();
@@ -139,6 +141,11 @@ abstract class BenchFixture extends ApplicationTest {
         @Override
         public Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture) {
             return fillIn.map(fill -> fill.apply(blanks));
+        }
+
+        @Override
+        public Optional<List<Paint.Stop>> stops(List<Paint.Stop> now) {
+            return stops.map(change -> change.apply(now));
         }
 
         @Override

@@ -187,4 +187,12 @@ class WindowTest extends BenchFixture {
         dragHolding(KeyCode.ALT, new Point(box.x() - 8, box.y() - 8), new Point(40, 40), box.centre());
         assertThat(bench.selection()).containsExactly(crab);
     }
+
+    @Test
+    void noTwoCommandsTakeTheSameKeys() {
+        java.util.Map<String, String> taken = new java.util.HashMap<>();
+        window.commands().all().forEach(c -> c.keys().ifPresent(k -> assertThat(taken.put(k.getName(), c.id()))
+                .as(k.getName())
+                .isNull()));
+    }
 }

@@ -43,6 +43,7 @@ import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Licence;
+import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.template.Blanks;
 import rondel.units.LengthUnit;
@@ -173,6 +174,17 @@ class DialogsTest extends ApplicationTest {
             type("mirror-width", "6 cm");
         });
         assertThat(mirror).contains(new MirrorForm(MirrorForm.Corners.BOX, new Box(0, 0, 60, 100), true));
+    }
+
+    @Test
+    void aGradientGetsAStopInItsMiddle() throws Exception {
+        Rgba white = Rgba.WHITE;
+        List<Paint.Stop> now = List.of(new Paint.Stop(0, Rgba.BLACK), new Paint.Stop(1, white));
+        Optional<List<Paint.Stop>> stops = agreed(
+                () -> dialogs.stops(now), () -> this.<Button>at("stops-add").fire());
+        assertThat(stops.orElseThrow()).hasSize(3);
+        assertThat(stops.get().get(1).offset()).isEqualTo(0.5);
+        assertThat(stops.get().get(1).colour().red()).isBetween(126, 129);
     }
 
     @Test

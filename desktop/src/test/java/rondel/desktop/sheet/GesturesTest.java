@@ -14,6 +14,7 @@ import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
+import rondel.snap.Snapper;
 
 /** What dragging does to the sample's leaf, a square of 20 mm at (10, 10). */
 class GesturesTest {
@@ -57,6 +58,23 @@ class GesturesTest {
         assertThat(free.width()).isCloseTo(40, within(1e-9));
         assertThat(free.height()).isCloseTo(21, within(1e-9));
         assertThat(free.x()).isCloseTo(10, within(1e-9));
+    }
+
+    @Test
+    void aCornerThatKeepsItsRatioHoldsToWhatIsBesideOrBelow() {
+        Snapper near =
+                new Snapper(List.of(new Box(60, 80, 30, 30)), job.sheets().getFirst());
+        ResizeGesture resize = new ResizeGesture(
+                LEAF, BOX, Anchor.BOTTOM_RIGHT, true, Optional.of(Snapping.of(() -> near, new Box(10, 10, 20, 20), 4)));
+        Box beside = after(resize, new Point(59.2, 40), Gesture.Keys.NONE);
+        assertThat(beside.right()).isCloseTo(60, within(1e-9));
+        assertThat(beside.height()).isCloseTo(50, within(1e-9));
+        assertThat(resize.lines(new Point(59.2, 40), Gesture.Keys.NONE)).hasSize(1);
+        Box below = after(resize, new Point(20, 79.5), Gesture.Keys.NONE);
+        assertThat(below.bottom()).isCloseTo(80, within(1e-9));
+        assertThat(below.width()).isCloseTo(70, within(1e-9));
+        Box free = after(resize, new Point(59.2, 40), new Gesture.Keys(false, false, true));
+        assertThat(free.right()).isCloseTo(59.2, within(1e-9));
     }
 
     @Test
