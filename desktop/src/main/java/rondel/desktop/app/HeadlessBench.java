@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -46,10 +47,10 @@ public final class HeadlessBench {
      *
      * @param name of its file, without the ending
      * @param selected how the name begins of what is selected; nothing where it is empty
-     * @param looked what is looked for on the shelf */
-    private record Shot(String name, DemoJobs.DemoJob job, String selected, ShelfQuery looked) {
+     * @param then what else is done before the picture is taken */
+    private record Shot(String name, DemoJobs.DemoJob job, String selected, Consumer<BenchWindow> then) {
         Shot(String name, DemoJobs.DemoJob job, String selected) {
-            this(name, job, selected, ShelfQuery.ALL);
+            this(name, job, selected, window -> {});
         }
     }
 
@@ -60,7 +61,10 @@ public final class HeadlessBench {
                 new Shot("planner", jobs.get(1), "Sticker 5"),
                 new Shot("scrapbook", jobs.get(2), "Photo on a mount"),
                 new Shot("card", jobs.get(3), "text"),
-                new Shot("shelf", jobs.get(1), "", ShelfQuery.of("anim")));
+                new Shot("letters", jobs.get(3), "text", window -> window.commands()
+                        .get("letters")
+                        .run()),
+                new Shot("shelf", jobs.get(1), "", window -> window.shelf().look(ShelfQuery.of("anim"))));
     }
 
     /** Writes a picture of each main view, on the demo jobs, into a folder. */
@@ -114,7 +118,7 @@ public final class HeadlessBench {
             stage.setScene(new Scene(window, WIDTH, HEIGHT));
             stage.show();
             select(bench, shot.selected);
-            window.shelf().look(shot.looked);
+            shot.then.accept(window);
             whenCalm(window, () -> {
                 taken.set(picture(stage.getScene().snapshot(null)));
                 stage.close();
@@ -165,6 +169,9 @@ public final class HeadlessBench {
 
     /** The first whose name begins so, or the first of a kind of that name. */
     private static void select(Bench bench, String start) {
+        if (start.isEmpty()) {
+            return;
+        }
         bench.sheet().elements().stream()
                 .filter(e -> e.name().startsWith(start) || e.kind().equals(start))
                 .findFirst()

@@ -25,6 +25,11 @@ final class LetterLayer extends Pane {
     private static final double KNOB = 5;
     private static final double ARM = 18;
 
+    /** What is shown now: the same is not made again, as that would ask for another layout, and so on for ever. */
+    private record Shown(List<PlacedLetter> letters, int number, Optional<Affine> standing, Affine toScreen) {}
+
+    private Optional<Shown> shown = Optional.empty();
+
     LetterLayer() {
         setMouseTransparent(true);
     }
@@ -33,10 +38,16 @@ final class LetterLayer extends Pane {
     void show(LetterChoice choice, Optional<Affine> standing, Viewport viewport) {
         Optional<Affine> toSheet = choice.toSheet();
         if (!choice.isOpen() || toSheet.isEmpty()) {
+            shown = Optional.empty();
             getChildren().clear();
             return;
         }
         Affine toScreen = viewport.toScreen().times(toSheet.get());
+        Shown wanted = new Shown(choice.letters(), choice.number(), standing, toScreen);
+        if (shown.filter(wanted::equals).isPresent()) {
+            return;
+        }
+        shown = Optional.of(wanted);
         List<Node> nodes = new ArrayList<>();
         Optional<PlacedLetter> picked = choice.picked();
         for (PlacedLetter letter : choice.letters()) {
