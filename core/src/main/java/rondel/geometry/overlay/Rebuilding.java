@@ -111,7 +111,7 @@ final class Rebuilding {
             Run before = all.get(i);
             Run after = all.get(i + 2);
             boolean onward = before.forward() ? after.start() >= before.end() : after.start() <= before.end();
-            if (sameSource(before, after) && onward && hugs(all.get(i + 1), before.source())) {
+            if (sameSource(before, after) && onward && hugs(all.get(i + 1), before, after)) {
                 all.set(i, before.upTo(after.end(), after.to()));
                 all.subList(i + 1, i + 3).clear();
             } else {
@@ -125,15 +125,22 @@ final class Rebuilding {
         return a.source() == b.source() && a.forward() == b.forward();
     }
 
-    private boolean hugs(Run run, int source) {
-        Bezier own = segments.segment(run.source());
-        Bezier other = segments.segment(source);
+    /** Whether a run keeps to the stretch of a source between the end of one run and the start of another, along the whole
+     *  of it. */
+    private boolean hugs(Run run, Run before, Run after) {
+        Bezier own = segments.segment(run.source()).part(run.start(), run.end());
+        Bezier other = segments.segment(before.source()).part(before.end(), after.start());
+        if (run.source() == before.source() || other.controlLength() > 2 * own.controlLength() + 10 * tolerance) {
+            return false;
+        }
+        double last = 0;
         for (int i = 1; i < 4; i++) {
-            Point p = own.at(run.start() + (run.end() - run.start()) * i / 4);
+            Point p = own.at(i / 4.0);
             double t = CurveFoot.of(other, p.x(), p.y(), other.steps(tolerance));
-            if (other.at(t).distanceTo(p) > 3 * tolerance) {
+            if (t < last || other.at(t).distanceTo(p) > 3 * tolerance) {
                 return false;
             }
+            last = t;
         }
         return true;
     }

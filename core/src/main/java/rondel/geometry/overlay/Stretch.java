@@ -1,5 +1,6 @@
 package rondel.geometry.overlay;
 
+import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.noding.SegmentString;
 
@@ -39,11 +40,11 @@ final class Stretch {
                 t = ts[ahead];
                 return;
             }
-            double whole = places[ahead - 1].distance(places[ahead]);
-            double share = places[ahead - 1].distance(p) / whole;
-            if (share < 1 && p.distance(places[ahead]) <= whole) {
+            Coordinate a = places[ahead - 1];
+            Coordinate b = places[ahead];
+            if (Distance.pointToSegment(p, a, b) <= 2 * Overlay.GRID) {
                 vertex = ahead - 1;
-                t = Math.max(t, ts[ahead - 1] + share * (ts[ahead] - ts[ahead - 1]));
+                t = Math.max(t, ts[ahead - 1] + a.distance(p) / a.distance(b) * (ts[ahead] - ts[ahead - 1]));
                 return;
             }
         }
