@@ -71,6 +71,9 @@ import rondel.licence.SetProvenance;
 import rondel.link.Unlink;
 import rondel.operation.Together;
 import rondel.shadow.SetShadow;
+import rondel.shapes.Combine;
+import rondel.shapes.ToOutlines;
+import rondel.shapes.Way;
 import rondel.sheets.AddGuide;
 import rondel.sheets.AddSheet;
 import rondel.sheets.MoveGuide;
@@ -199,6 +202,8 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetPalette(List.of(SEA_GREEN, new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
+                OperationKind.of(new Combine(List.of(new ElementId("leaf"), new ElementId("stem")), Way.UNITE, false)),
+                OperationKind.of(new ToOutlines(List.of(new ElementId("wording")), false)),
                 OperationKind.of(new SetProvenance(
                         LEAF, Optional.of(new Provenance("Tide collection", "Saltmarsh Studio", Licence.OWN)))),
                 OperationKind.of(new AddSheet("Back", 215.9, 279.4)),

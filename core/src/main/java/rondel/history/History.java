@@ -17,8 +17,12 @@ public record History(Job job, Optional<Step> past, Optional<Step> future) {
 
     /** The history after an edit; what had been undone is gone. */
     public History then(Operation operation) {
-        return new History(
-                Following.apply(operation, job), Optional.of(new Step(operation, job, past)), Optional.empty());
+        return then(operation, Following.apply(operation, job));
+    }
+
+    /** The history after an edit whose result is known already: what {@link Following} makes of it. */
+    public History then(Operation operation, Job after) {
+        return new History(after, Optional.of(new Step(operation, job, past)), Optional.empty());
     }
 
     public Optional<History> undo() {

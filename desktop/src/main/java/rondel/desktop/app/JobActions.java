@@ -52,6 +52,11 @@ public final class JobActions {
         this.progress = progress;
     }
 
+    /** Where slow work shows. */
+    public Progress progress() {
+        return progress;
+    }
+
     public void newJob() {
         whenUnsavedIsSettled(
                 () -> questions.newJob().ifPresent(job -> desk.bench().open(job, Optional.empty())));

@@ -81,6 +81,7 @@ public final class Commands {
         new WindowCommands(this, desk, files).add();
         new TryOutCommands(this, desk, questions).add();
         new ColourCommands(this, desk, sheet, questions).add();
+        new LinesCommands(this, desk, files.progress()).add();
         add("fit", "Shortcut+0", always(), sheet::fit);
         add("trueSize", "Shortcut+1", always(), sheet::trueSize);
         add("zoomIn", "Shortcut+Equals", always(), () -> sheet.zoom(1.25));

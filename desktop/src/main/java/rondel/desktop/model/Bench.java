@@ -96,7 +96,22 @@ public final class Bench {
      * @throws rondel.words.Refusal if it can't be made; nothing has changed then */
     public void perform(Operation operation) {
         Job before = job();
-        history = history.then(operation);
+        took(operation, before, history.then(operation));
+    }
+
+    /** Makes an edit whose result was computed elsewhere.
+     *
+     * @return whether it was made: not where the job has changed since */
+    public boolean perform(Operation operation, Job computedFor, Job result) {
+        if (job() != computedFor) {
+            return false;
+        }
+        took(operation, computedFor, history.then(operation, result));
+        return true;
+    }
+
+    private void took(Operation operation, Job before, History after) {
+        history = after;
         recorder.done(operation);
         pastViews.add(view);
         futureViews.clear();
