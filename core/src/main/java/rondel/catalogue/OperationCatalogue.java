@@ -70,6 +70,9 @@ import rondel.lettering.SetText;
 import rondel.licence.SetProvenance;
 import rondel.link.Unlink;
 import rondel.operation.Together;
+import rondel.pieces.By;
+import rondel.pieces.KeepOnly;
+import rondel.pieces.Regroup;
 import rondel.shadow.SetShadow;
 import rondel.shapes.Combine;
 import rondel.shapes.ToOutlines;
@@ -204,6 +207,8 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
                 OperationKind.of(new Combine(List.of(new ElementId("leaf"), new ElementId("stem")), Way.UNITE, false)),
                 OperationKind.of(new ToOutlines(List.of(new ElementId("wording")), false)),
+                OperationKind.of(new Regroup(List.of(), By.PIECE)),
+                OperationKind.of(new KeepOnly(LEAF, true)),
                 OperationKind.of(new SetProvenance(
                         LEAF, Optional.of(new Provenance("Tide collection", "Saltmarsh Studio", Licence.OWN)))),
                 OperationKind.of(new AddSheet("Back", 215.9, 279.4)),

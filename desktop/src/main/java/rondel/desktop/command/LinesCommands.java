@@ -1,11 +1,17 @@
 package rondel.desktop.command;
 
+import java.util.List;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Progress;
 import rondel.desktop.model.Bench;
+import rondel.job.Element;
+import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.link.Following;
 import rondel.operation.Operation;
+import rondel.pieces.By;
+import rondel.pieces.KeepOnly;
+import rondel.pieces.Regroup;
 import rondel.shapes.Combine;
 import rondel.shapes.ToOutlines;
 import rondel.shapes.Way;
@@ -39,7 +45,25 @@ final class LinesCommands {
                 "Shortcut+Alt+O",
                 this::anySelected,
                 () -> make(new ToOutlines(bench.selectedIds(), false)));
+        regroup("byPiece", "Shortcut+Alt+Shift+P", By.PIECE);
+        regroup("byPieceAndHole", "", By.PIECE_AND_HOLE);
+        regroup("byColour", "", By.COLOUR);
+        regroup("byRole", "", By.ROLE);
+        regroup("byOutline", "", By.OUTLINE);
+        all.put("keepOnly", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), false)));
+        all.put("parkOthers", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), true)));
         all.put("linesToOutlines", "", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), true)));
+    }
+
+    private void regroup(String id, String keys, By by) {
+        all.put(id, keys, () -> !bench.level().isEmpty(), () -> make(new Regroup(chosen(), by)));
+    }
+
+    /** What is selected; else all of the open group, or everything on every sheet. */
+    private List<ElementId> chosen() {
+        return bench.selection().isEmpty() && bench.depth() > 0
+                ? bench.level().stream().map(Element::id).toList()
+                : bench.selectedIds();
     }
 
     private void combine(String id, String keys, Way way) {

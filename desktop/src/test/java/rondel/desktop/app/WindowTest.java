@@ -189,7 +189,8 @@ class WindowTest extends BenchFixture {
     }
 
     @Test
-    void noTwoCommandsTakeTheSameKeys() {
+    void noTwoCommandsTakeTheSameKeys() throws Exception {
+        calm();
         java.util.Map<String, String> taken = new java.util.HashMap<>();
         window.commands().all().forEach(c -> c.keys().ifPresent(k -> assertThat(taken.put(k.getName(), c.id()))
                 .as(k.getName())
