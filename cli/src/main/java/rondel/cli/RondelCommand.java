@@ -39,6 +39,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new OperationsCommand(out))
                 .addSubcommand(new ConvertCommand(out, err))
                 .addSubcommand(new ExportCommand())
+                .addSubcommand(new CheckCommand(out))
                 .addSubcommand(new ShelfCommand(out))
                 .addSubcommand(new BlanksCommand(out))
                 .addSubcommand(new FillInCommand());

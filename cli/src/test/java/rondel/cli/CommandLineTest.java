@@ -247,4 +247,24 @@ class CommandLineTest {
         assertThat(wrong.code).isEqualTo(1);
         assertThat(wrong.err).contains("nobody");
     }
+
+    @Test
+    void checksSayWhatWouldGoWrongAndMendIt() throws IOException {
+        Path job = page();
+        Path open = file(
+                "open.svg",
+                "<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='50mm' viewBox='0 0 50 50'>"
+                        + "<path id='Cut' d='M5 5h40v40' fill='none' stroke='#000'/></svg>");
+        assertThat(rondel("place", job, open).code).isZero();
+        String id = info(job).at("/sheets/0/elements/0/id").asText();
+        Path role =
+                file("role.json", "[{\"operation\": \"set-role\", \"elements\": [\"" + id + "\"], \"role\": \"cut\"}]");
+        assertThat(rondel("apply", job, role).code).isZero();
+        JsonNode found = new ObjectMapper().readTree(rondel("check", job, "--json").out);
+        assertThat(found.get(0).get("code").asText()).isEqualTo("openCut");
+        assertThat(found.get(0).at("/fix/operation").asText()).isEqualTo("close-outlines");
+        Run mended = rondel("check", job, "--mend", "--json");
+        assertThat(mended.code).as(mended.err).isZero();
+        assertThat(new ObjectMapper().readTree(mended.out)).isEmpty();
+    }
 }

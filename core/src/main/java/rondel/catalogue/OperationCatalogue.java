@@ -74,6 +74,7 @@ import rondel.pieces.By;
 import rondel.pieces.KeepOnly;
 import rondel.pieces.Regroup;
 import rondel.shadow.SetShadow;
+import rondel.shapes.CloseOutlines;
 import rondel.shapes.Combine;
 import rondel.shapes.ToOutlines;
 import rondel.shapes.Way;
@@ -207,6 +208,7 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
                 OperationKind.of(new Combine(List.of(new ElementId("leaf"), new ElementId("stem")), Way.UNITE, false)),
                 OperationKind.of(new ToOutlines(List.of(new ElementId("wording")), false)),
+                OperationKind.of(new CloseOutlines(LEAF)),
                 OperationKind.of(new Regroup(List.of(), By.PIECE)),
                 OperationKind.of(new KeepOnly(LEAF, true)),
                 OperationKind.of(new SetProvenance(

@@ -29,4 +29,8 @@ public record Rgba(int red, int green, int blue, int alpha) {
         String rgb = String.format(Locale.ROOT, "#%02x%02x%02x", red, green, blue);
         return opaque() ? rgb : rgb + String.format(Locale.ROOT, "%02x", alpha);
     }
+
+    public Rgba withAlpha(int other) {
+        return new Rgba(red, green, blue, other);
+    }
 }

@@ -1,0 +1,99 @@
+package rondel.cli;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.PrintStream;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import rondel.check.Checked;
+import rondel.check.Checks;
+import rondel.check.Finding;
+import rondel.check.Limits;
+import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.job.MediaStore;
+import rondel.formats.job.OperationJson;
+import rondel.job.Job;
+import rondel.link.Following;
+
+/** Says what would go wrong in the making of a job, and mends what it can where that is asked. */
+@Command(
+        name = "check",
+        mixinStandardHelpOptions = true,
+        description = "Says what would go wrong in the making, and with --mend mends what it can.")
+final class CheckCommand implements Callable<Integer> {
+
+    private final PrintStream out;
+
+    @Mixin
+    private JobChange change;
+
+    @Option(names = "--json", description = "as JSON, with the operations that would mend findings")
+    private boolean json;
+
+    @Option(names = "--mend", description = "makes every fix there is, one after another")
+    private boolean mend;
+
+    CheckCommand(PrintStream out) {
+        this.out = out;
+    }
+
+    @Override
+    public Integer call() {
+        Job job = change.read();
+        List<Finding> found = check(job);
+        if (mend) {
+            job = mended(job, found);
+            change.write(job);
+            found = check(job);
+        }
+        if (json) {
+            out.println(Json.text(json(found)));
+        } else {
+            found.forEach(f -> out.println(word(f) + "  " + f.sentence()));
+        }
+        return 0;
+    }
+
+    private static List<Finding> check(Job job) {
+        return Checks.of(new Checked(job, FontsAtHand.usual().get(), Limits.USUAL));
+    }
+
+    /** Fixes are made one at a time and looked for again, as one may clear or change others. */
+    private static Job mended(Job job, List<Finding> found) {
+        Job now = job;
+        int most = found.size();
+        for (int i = 0; i < most; i++) {
+            var fix = check(now).stream().flatMap(f -> f.fix().stream()).findFirst();
+            if (fix.isEmpty()) {
+                break;
+            }
+            now = Following.apply(fix.get().operation().get(), now);
+        }
+        return now;
+    }
+
+    private static String word(Finding f) {
+        return f.severity().name().toLowerCase(Locale.ROOT);
+    }
+
+    private static ArrayNode json(List<Finding> found) {
+        OperationJson operations = new OperationJson(MediaStore.inline());
+        ArrayNode all = JsonNodeFactory.instance.arrayNode();
+        for (Finding f : found) {
+            ObjectNode o = all.addObject()
+                    .put("severity", word(f))
+                    .put("code", f.code())
+                    .put("sentence", f.sentence());
+            f.element().ifPresent(id -> o.put("element", id.value()));
+            f.fix()
+                    .ifPresent(
+                            fix -> o.set("fix", operations.write(fix.operation().get())));
+        }
+        return all;
+    }
+}

@@ -1,0 +1,55 @@
+package rondel.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import rondel.check.kinds.CloseCuts;
+import rondel.check.kinds.DoubledCut;
+import rondel.check.kinds.EmptyWindow;
+import rondel.check.kinds.FewPixels;
+import rondel.check.kinds.HardForABlade;
+import rondel.check.kinds.HiddenWithARole;
+import rondel.check.kinds.LiveText;
+import rondel.check.kinds.MissingFont;
+import rondel.check.kinds.NotForSale;
+import rondel.check.kinds.NothingToCut;
+import rondel.check.kinds.OffTheSheet;
+import rondel.check.kinds.OpenCut;
+import rondel.check.kinds.SelfCrossing;
+import rondel.check.kinds.SmallPiece;
+import rondel.check.kinds.TransparentStroke;
+import rondel.progress.Cancellation;
+
+/** All checks there are. */
+public final class Checks {
+
+    private static final List<Check> ALL = List.of(
+            new LiveText(),
+            new OpenCut(),
+            new DoubledCut(),
+            new CloseCuts(),
+            new SelfCrossing(),
+            new SmallPiece(),
+            new HardForABlade(),
+            new OffTheSheet(),
+            new FewPixels(),
+            new HiddenWithARole(),
+            new MissingFont(),
+            new EmptyWindow(),
+            new NothingToCut(),
+            new TransparentStroke(),
+            new NotForSale());
+
+    private Checks() {}
+
+    /** Everything that is found, what matters most first. */
+    public static List<Finding> of(Checked job) {
+        List<Finding> found = new ArrayList<>();
+        for (Check check : ALL) {
+            Cancellation.check();
+            found.addAll(check.of(job));
+        }
+        found.sort(Comparator.comparing(Finding::severity));
+        return found;
+    }
+}

@@ -1,0 +1,46 @@
+package rondel.check.kinds;
+
+import java.util.List;
+import rondel.arrange.Delete;
+import rondel.check.Check;
+import rondel.check.Checked;
+import rondel.check.Finding;
+import rondel.check.Fix;
+import rondel.check.Severity;
+import rondel.operation.Targets;
+import rondel.units.LengthFormat;
+
+/** A closed cut line whose longer side is below the limit: the piece gets lost, or sticks to the blade. */
+public record SmallPiece() implements Check {
+
+    @Override
+    public List<Finding> of(Checked job) {
+        double limit = job.limits().smallestPiece();
+        return job.cutLines().stream()
+                .filter(l -> l.isClosed() && side(l.line()) < limit)
+                .map(l -> {
+                    Finding finding = Finding.of(
+                                    Severity.WARNING,
+                                    "smallPiece",
+                                    Targets.display(l.of().element()),
+                                    LengthFormat.withUnit(
+                                            side(l.line()), job.job().unit()))
+                            .about(l.of().element().id());
+                    boolean alone = job.cutLines().stream()
+                                    .filter(o -> o.of().element() == l.of().element())
+                                    .count()
+                            == 1;
+                    return alone
+                            ? finding.mendedBy(
+                                    Fix.of(new Delete(List.of(l.of().element().id()))))
+                            : finding;
+                })
+                .toList();
+    }
+
+    private static double side(org.locationtech.jts.geom.LineString line) {
+        return Math.max(
+                line.getEnvelopeInternal().getWidth(),
+                line.getEnvelopeInternal().getHeight());
+    }
+}
