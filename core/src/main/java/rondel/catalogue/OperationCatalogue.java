@@ -57,6 +57,7 @@ import rondel.job.PictureElement;
 import rondel.job.Provenance;
 import rondel.job.Rgba;
 import rondel.job.Role;
+import rondel.job.RoleRule;
 import rondel.job.Shadow;
 import rondel.job.ShapeElement;
 import rondel.job.Sheet;
@@ -73,6 +74,7 @@ import rondel.operation.Together;
 import rondel.pieces.By;
 import rondel.pieces.KeepOnly;
 import rondel.pieces.Regroup;
+import rondel.roles.RolesByLook;
 import rondel.shadow.SetShadow;
 import rondel.shapes.CloseOutlines;
 import rondel.shapes.Combine;
@@ -208,6 +210,8 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
                 OperationKind.of(new Combine(List.of(new ElementId("leaf"), new ElementId("stem")), Way.UNITE, false)),
                 OperationKind.of(new ToOutlines(List.of(new ElementId("wording")), false)),
+                OperationKind.of(
+                        new RolesByLook(List.of(new RoleRule(Optional.of(SEA_GREEN), Optional.empty(), Role.CUT)))),
                 OperationKind.of(new CloseOutlines(LEAF)),
                 OperationKind.of(new Regroup(List.of(), By.PIECE)),
                 OperationKind.of(new KeepOnly(LEAF, true)),

@@ -14,6 +14,7 @@ import rondel.words.Refusal;
  *
  * @param unit what lengths are shown in; geometry is in mm whatever it says
  * @param linesScale whether lines grow with what is scaled, or keep their width
+ * @param roleRules how things of a look are made
  * @param media every picture that an element or a paint uses
  * @param nextNumber counts up so that new elements get ids no other ever had */
 public record Job(
@@ -21,6 +22,7 @@ public record Job(
         LengthUnit unit,
         boolean linesScale,
         List<Swatch> palette,
+        List<RoleRule> roleRules,
         List<Sheet> sheets,
         Map<MediaId, Media> media,
         long nextNumber,
@@ -28,6 +30,7 @@ public record Job(
 
     public Job {
         palette = List.copyOf(palette);
+        roleRules = List.copyOf(roleRules);
         sheets = List.copyOf(sheets);
         media = Map.copyOf(media);
     }
@@ -38,6 +41,7 @@ public record Job(
                 title,
                 unit,
                 true,
+                List.of(),
                 List.of(),
                 List.of(Sheet.of(new SheetId("sheet-1"), "Sheet 1", width, height)),
                 Map.of(),
@@ -68,27 +72,31 @@ public record Job(
     }
 
     public Job withTitle(String other) {
-        return new Job(other, unit, linesScale, palette, sheets, media, nextNumber, extras);
+        return new Job(other, unit, linesScale, palette, roleRules, sheets, media, nextNumber, extras);
     }
 
     public Job withUnit(LengthUnit other) {
-        return new Job(title, other, linesScale, palette, sheets, media, nextNumber, extras);
+        return new Job(title, other, linesScale, palette, roleRules, sheets, media, nextNumber, extras);
     }
 
     public Job withSheets(List<Sheet> other) {
-        return new Job(title, unit, linesScale, palette, other, media, nextNumber, extras);
+        return new Job(title, unit, linesScale, palette, roleRules, other, media, nextNumber, extras);
     }
 
     public Job withLinesScale(boolean other) {
-        return new Job(title, unit, other, palette, sheets, media, nextNumber, extras);
+        return new Job(title, unit, other, palette, roleRules, sheets, media, nextNumber, extras);
     }
 
     public Job withPalette(List<Swatch> other) {
-        return new Job(title, unit, linesScale, other, sheets, media, nextNumber, extras);
+        return new Job(title, unit, linesScale, other, roleRules, sheets, media, nextNumber, extras);
+    }
+
+    public Job withRoleRules(List<RoleRule> other) {
+        return new Job(title, unit, linesScale, palette, other, sheets, media, nextNumber, extras);
     }
 
     public Job withNextNumber(long other) {
-        return new Job(title, unit, linesScale, palette, sheets, media, other, extras);
+        return new Job(title, unit, linesScale, palette, roleRules, sheets, media, other, extras);
     }
 
     public Job withMedia(Iterable<Media> more) {
@@ -96,7 +104,7 @@ public record Job(
         more.forEach(m -> all.putIfAbsent(m.id(), m));
         return all.size() == media.size()
                 ? this
-                : new Job(title, unit, linesScale, palette, sheets, all, nextNumber, extras);
+                : new Job(title, unit, linesScale, palette, roleRules, sheets, all, nextNumber, extras);
     }
 
     public Job withSheet(SheetId id, UnaryOperator<Sheet> change) {

@@ -2,8 +2,10 @@ package rondel.link;
 
 import rondel.job.Job;
 import rondel.operation.Operation;
+import rondel.roles.RulesForNew;
 
-/** Makes an edit and whatever follows from it: elements that are linked to what was changed are changed with it. */
+/** Makes an edit and whatever follows from it: elements that are linked to what was changed are changed with it, and
+ *  new ones get the roles that the job's rules say. */
 public final class Following {
 
     private Following() {}
@@ -11,6 +13,6 @@ public final class Following {
     /** @throws rondel.words.Refusal if the edit can't be made */
     public static Job apply(Operation operation, Job job) {
         Job after = operation.apply(job);
-        return after == job ? job : Likes.follow(job, after);
+        return after == job ? job : RulesForNew.follow(job, Likes.follow(job, after));
     }
 }

@@ -15,6 +15,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -23,7 +24,10 @@ import rondel.desktop.bar.TopBar;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
+import rondel.desktop.lines.FindingsModel;
+import rondel.desktop.lines.LinesSides;
 import rondel.desktop.measure.MeasureView;
+import rondel.desktop.model.StageChoice;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.shelf.ShelfActions;
 import rondel.desktop.shelf.ShelfModel;
@@ -42,6 +46,8 @@ public final class BenchWindow extends StackPane {
     private final SheetView sheet;
     private final ShelfView shelf;
     private final ShelfModel shelfModel;
+    private final StageChoice stages = new StageChoice();
+    private final FindingsModel findings;
     private final JobActions actions;
     private final Commands commands;
     private final Progress progress;
@@ -58,7 +64,7 @@ public final class BenchWindow extends StackPane {
         ShelfActions shelfActions = new ShelfActions(desk, shelfModel, questions);
         LetterChoice letters = new LetterChoice(desk, texts);
         sheet.offer(letters);
-        commands = new Commands(desk, sheet, actions, questions, texts, letters, shelfActions);
+        commands = new Commands(desk, sheet, actions, questions, texts, letters, shelfActions, stages);
         Carrying carrying = new Carrying();
         shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
@@ -66,9 +72,19 @@ public final class BenchWindow extends StackPane {
         addEventFilter(MouseEvent.MOUSE_RELEASED, this::overShelf);
         StatusBar status = new StatusBar(desk, sheet, progress);
         BorderPane all = new BorderPane(sheet);
-        all.setTop(new TopBar(desk, commands));
+        findings = new FindingsModel(desk, reader.fonts());
+        all.setTop(new TopBar(desk, commands, stages, findings));
         all.setLeft(shelf);
-        all.setRight(new MeasureView(desk, commands, texts, letters));
+        Region measure = new MeasureView(desk, commands, texts, letters);
+        all.setRight(measure);
+        Region found = LinesSides.left(desk, findings);
+        Region tools = LinesSides.right(commands);
+        stages.onChange(() -> {
+            boolean lines = stages.get() == StageChoice.Stage.LINES;
+            all.setLeft(lines ? found : shelf);
+            all.setRight(lines ? tools : measure);
+            sheet.showLines(lines);
+        });
         all.setBottom(new VBox(new StackView(desk), status));
         Pane above = new Pane(carried);
         above.setMouseTransparent(true);
@@ -113,7 +129,7 @@ public final class BenchWindow extends StackPane {
 
     /** Whether nothing is being read, painted or written. */
     public boolean isIdle() {
-        return progress.isIdle() && sheet.isSharp() && shelf.isLoaded();
+        return progress.isIdle() && sheet.isSharp() && shelf.isLoaded() && findings.isIdle();
     }
 
     /** Runs an action once what was asked for is read and the sheet is painted. */
@@ -145,6 +161,7 @@ public final class BenchWindow extends StackPane {
 
     /** Lets go of the shelf. */
     public void close() {
+        findings.close();
         shelfModel.close();
     }
 

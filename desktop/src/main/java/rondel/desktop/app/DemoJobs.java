@@ -47,6 +47,7 @@ public final class DemoJobs {
                 new DemoJob("tide-page"),
                 new DemoJob("planner-stickers"),
                 new DemoJob("scrapbook-page"),
-                new DemoJob("tide-card"));
+                new DemoJob("tide-card"),
+                new DemoJob("boat-boxes"));
     }
 }

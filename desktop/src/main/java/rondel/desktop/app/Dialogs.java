@@ -19,6 +19,7 @@ import rondel.desktop.dialog.MirrorDialog;
 import rondel.desktop.dialog.NewJobDialog;
 import rondel.desktop.dialog.RecolourDialog;
 import rondel.desktop.dialog.RepeatDialog;
+import rondel.desktop.dialog.RolesDialog;
 import rondel.desktop.dialog.SheetDialog;
 import rondel.desktop.dialog.SideBySideDialog;
 import rondel.desktop.dialog.SpacingDialog;
@@ -38,6 +39,7 @@ import rondel.geometry.Box;
 import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
+import rondel.job.RoleRule;
 import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 import rondel.words.Refusal;
@@ -96,6 +98,11 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     @Override
     public Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture) {
         return new FillInDialog(blanks, choosePicture).ask(owner.get());
+    }
+
+    @Override
+    public Optional<List<RoleRule>> roles(List<RoleRule> looks) {
+        return new RolesDialog(looks).ask(owner.get());
     }
 
     @Override

@@ -64,6 +64,9 @@ public final class HeadlessBench {
                 new Shot("letters", jobs.get(3), "text", window -> window.commands()
                         .get("letters")
                         .run()),
+                new Shot("lines", jobs.get(4), "", window -> window.commands()
+                        .get("stageLines")
+                        .run()),
                 new Shot("shelf", jobs.get(1), "", window -> window.shelf().look(ShelfQuery.of("anim"))));
     }
 

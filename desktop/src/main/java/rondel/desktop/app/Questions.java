@@ -20,6 +20,7 @@ import rondel.geometry.Box;
 import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
+import rondel.job.RoleRule;
 import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
@@ -54,6 +55,9 @@ public interface Questions {
      *
      * @param choosePicture asks for one picture file */
     Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture);
+
+    /** How things of each look are made. */
+    Optional<List<RoleRule>> roles(List<RoleRule> looks);
 
     /** Which stops a gradient should have. */
     Optional<List<Paint.Stop>> stops(List<Paint.Stop> now);

@@ -1,9 +1,9 @@
 package rondel.desktop.bar;
 
 import java.util.List;
+import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -16,7 +16,9 @@ import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
+import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.look.Shown;
+import rondel.desktop.model.StageChoice;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.sheets.SetUnit;
@@ -28,13 +30,16 @@ public final class TopBar extends HBox {
 
     private final Desk desk;
     private final MenuButton job = new MenuButton();
+    private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
+
+    private final Button badge = new Button();
     private final Button undo;
     private final Button redo;
     private final ChoiceBox<SheetId> sheets = new ChoiceBox<>();
     private final ChoiceBox<LengthUnit> unit = new ChoiceBox<>();
     private boolean showing;
 
-    public TopBar(Desk desk, Commands commands) {
+    public TopBar(Desk desk, Commands commands, StageChoice stages, FindingsModel findings) {
         super(10);
         this.desk = desk;
         getStyleClass().add("top-bar");
@@ -66,13 +71,18 @@ public final class TopBar extends HBox {
                 desk.bench().show(sheets.getValue());
             }
         });
-        Label stage = new Label(Words.of("stage.compose"));
-        stage.getStyleClass().add("stage");
+        HBox stage = new HBox(18, stage(stages, commands, "stageCompose"), stage(stages, commands, "stageLines"));
+        stage.setAlignment(javafx.geometry.Pos.CENTER);
+        badge.setId("badge");
+        badge.getStyleClass().add("badge");
+        badge.setOnAction(e -> stages.open(StageChoice.Stage.LINES));
+        findings.onChange(() -> count(findings.findings().size()));
+        count(0);
         Region left = new Region();
         Region right = new Region();
         HBox.setHgrow(left, Priority.ALWAYS);
         HBox.setHgrow(right, Priority.ALWAYS);
-        getChildren().addAll(mark(), job, left, stage, right, sheets, undo, redo, unit);
+        getChildren().addAll(mark(), job, left, stage, right, badge, sheets, undo, redo, unit);
         desk.bench().onChange(this::show);
         show();
     }
@@ -86,6 +96,29 @@ public final class TopBar extends HBox {
         StackPane mark = new StackPane(ring, cut);
         mark.setAccessibleText("Rondel");
         return mark;
+    }
+
+    /** The name of a stage, which opens it; the open one is underlined. */
+    private static Button stage(StageChoice stages, Commands commands, String id) {
+        Command command = commands.get(id);
+        Button button = new Button(command.label());
+        button.setId(id);
+        button.getStyleClass().addAll("stage", "quiet-button");
+        button.setTooltip(new Tooltip(command.hint()));
+        button.setOnAction(e -> command.run());
+        Runnable mark = () -> button.pseudoClassStateChanged(
+                OPEN, id.equals(stages.get() == StageChoice.Stage.LINES ? "stageLines" : "stageCompose"));
+        stages.onChange(mark);
+        mark.run();
+        return button;
+    }
+
+    private void count(int findings) {
+        badge.setVisible(findings > 0);
+        badge.setManaged(findings > 0);
+        badge.setText("! " + findings);
+        badge.setAccessibleText(Words.of("top.findings", findings));
+        badge.setTooltip(new Tooltip(Words.of("top.findings", findings)));
     }
 
     private static Button button(Command command) {

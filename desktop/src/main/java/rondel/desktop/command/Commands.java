@@ -24,6 +24,7 @@ import rondel.desktop.app.Desk;
 import rondel.desktop.app.JobActions;
 import rondel.desktop.app.Questions;
 import rondel.desktop.model.Bench;
+import rondel.desktop.model.StageChoice;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.shelf.ShelfActions;
 import rondel.desktop.text.LetterChoice;
@@ -53,7 +54,8 @@ public final class Commands {
             Questions questions,
             TextEdits texts,
             LetterChoice letters,
-            ShelfActions shelf) {
+            ShelfActions shelf,
+            StageChoice stages) {
         this.desk = desk;
         this.bench = desk.bench();
         add("new", "Shortcut+N", always(), files::newJob);
@@ -82,6 +84,7 @@ public final class Commands {
         new TryOutCommands(this, desk, questions).add();
         new ColourCommands(this, desk, sheet, questions).add();
         new LinesCommands(this, desk, files.progress()).add();
+        new RoleCommands(this, desk, questions, stages).add();
         add("fit", "Shortcut+0", always(), sheet::fit);
         add("trueSize", "Shortcut+1", always(), sheet::trueSize);
         add("zoomIn", "Shortcut+Equals", always(), () -> sheet.zoom(1.25));

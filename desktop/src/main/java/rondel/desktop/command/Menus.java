@@ -25,7 +25,8 @@ public final class Menus {
                         "demo-tide-page",
                         "demo-planner-stickers",
                         "demo-scrapbook-page",
-                        "demo-tide-card"),
+                        "demo-tide-card",
+                        "demo-boat-boxes"),
                 item(commands, "save"),
                 item(commands, "saveAs"),
                 new SeparatorMenuItem(),
@@ -115,7 +116,9 @@ public final class Menus {
                         "dropCovered",
                         LINE,
                         "toOutlines",
-                        "linesToOutlines"),
+                        "linesToOutlines",
+                        LINE,
+                        "rolesByLook"),
                 menu(
                         commands,
                         "pieces",
@@ -145,7 +148,7 @@ public final class Menus {
                         LINE,
                         "shadow"),
                 menu(commands, "sheet", "changeSheet", "addSheet", "removeSheet", LINE, "nextSheet", "previousSheet"),
-                menu(commands, "view", "fit", "trueSize", "zoomIn", "zoomOut"));
+                menu(commands, "view", "stageCompose", "stageLines", LINE, "fit", "trueSize", "zoomIn", "zoomOut"));
     }
 
     /** What a right click on the sheet offers. */

@@ -32,6 +32,7 @@ import rondel.words.Words;
 public final class SheetView extends Region {
 
     private static final double ROOM = 30;
+    private static final double FADED = 0.4;
 
     private final Desk desk;
     private final PaperLayer paper = new PaperLayer();
@@ -52,6 +53,7 @@ public final class SheetView extends Region {
     private Optional<Extent.TurnedBox> selectionBox = Optional.empty();
     private List<Extent.TurnedBox> memberBoxes = List.of();
     private Optional<List<Guide>> draggedGuides = Optional.empty();
+    private final LineLayer lines = new LineLayer();
     private final LetterLayer letterLayer = new LetterLayer();
     private Optional<LetterChoice> letters = Optional.empty();
     private Optional<Consumer<Point>> pointing = Optional.empty();
@@ -74,6 +76,7 @@ public final class SheetView extends Region {
                 .addAll(
                         paper,
                         picture,
+                        lines,
                         ghost,
                         emptyWindows,
                         veil,
@@ -103,6 +106,13 @@ public final class SheetView extends Region {
     /** Opens the selected text's letters. */
     void openText() {
         letters.ifPresent(LetterChoice::open);
+    }
+
+    /** Shows what will be made, with the artwork faded; or the artwork again. */
+    public void showLines(boolean on) {
+        lines.open(on);
+        picture.setOpacity(on ? FADED : 1);
+        refresh();
     }
 
     Optional<LetterChoice> openLetters() {
@@ -257,7 +267,7 @@ public final class SheetView extends Region {
     @Override
     protected void layoutChildren() {
         for (Region layer :
-                List.of(paper, picture, emptyWindows, veil, guides, overlay, letterLayer, snapLines, readouts)) {
+                List.of(paper, picture, lines, emptyWindows, veil, guides, overlay, letterLayer, snapLines, readouts)) {
             layer.resizeRelocate(0, 0, getWidth(), getHeight());
         }
         across.resizeRelocate(0, 0, getWidth(), Ruler.THICKNESS);
@@ -274,6 +284,7 @@ public final class SheetView extends Region {
     private void refresh() {
         paper.show(desk.bench().sheet(), viewport);
         emptyWindows.show(desk.bench().sheet(), viewport);
+        lines.show(desk.bench().sheet(), viewport);
         veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());
         showGuides();
         across.show(viewport, desk.bench().job().unit(), getWidth());

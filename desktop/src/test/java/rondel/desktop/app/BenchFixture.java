@@ -45,6 +45,7 @@ import rondel.job.Extent;
 import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
+import rondel.job.RoleRule;
 import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
@@ -74,6 +75,7 @@ abstract class BenchFixture extends ApplicationTest {
         Optional<UnaryOperator<ThingForm>> thing = Optional.empty();
         Optional<GuideForm> guide = Optional.empty();
         Optional<Function<Blanks, FillInForm>> fillIn = Optional.empty();
+        Optional<UnaryOperator<List<RoleRule>>> roles = Optional.empty();
         Optional<UnaryOperator<List<Paint.Stop>>> stops = Optional.empty();
         UnaryOperator<MirrorForm> mirror = UnaryOperator.identity();
         Optional<RepeatForm> repeat = Optional.empty();
@@ -141,6 +143,11 @@ abstract class BenchFixture extends ApplicationTest {
         @Override
         public Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture) {
             return fillIn.map(fill -> fill.apply(blanks));
+        }
+
+        @Override
+        public Optional<List<RoleRule>> roles(List<RoleRule> looks) {
+            return roles.map(change -> change.apply(looks));
         }
 
         @Override

@@ -15,6 +15,7 @@ import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.MediaId;
 import rondel.job.Rgba;
+import rondel.job.RoleRule;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Swatch;
@@ -24,7 +25,7 @@ import rondel.units.LengthUnit;
 final class JobJson {
 
     private static final Set<String> JOB =
-            Set.of("format", "title", "unit", "lines_scale", "palette", "sheets", "media", "next_number");
+            Set.of("format", "title", "unit", "lines_scale", "palette", "role_rules", "sheets", "media", "next_number");
     private static final Set<String> SHEET =
             Set.of("id", "name", "width_mm", "height_mm", "paper", "bleed_mm", "safe_margin_mm", "guides", "elements");
 
@@ -43,6 +44,10 @@ final class JobJson {
             job.palette()
                     .forEach(
                             s -> palette.addObject().put("name", s.name()).set("colour", PaintJson.colour(s.colour())));
+        }
+        if (!job.roleRules().isEmpty()) {
+            ArrayNode rules = o.putArray("role_rules");
+            job.roleRules().forEach(r -> rules.add(PaintJson.roleRule(r)));
         }
         o.put("next_number", job.nextNumber());
         ArrayNode sheets = o.putArray("sheets");
@@ -97,6 +102,7 @@ final class JobJson {
                 unit,
                 f.flag("lines_scale", true),
                 palette(f),
+                roleRules(f),
                 sheets,
                 media,
                 (long) f.number("next_number", 1),
@@ -110,6 +116,12 @@ final class JobJson {
             palette.add(new Swatch(s.text("name", ""), PaintJson.colour(s.node("colour"))));
         });
         return palette;
+    }
+
+    private static List<RoleRule> roleRules(JsonFields f) {
+        List<RoleRule> rules = new ArrayList<>();
+        f.listOrEmpty("role_rules").forEach(n -> rules.add(PaintJson.roleRule(n)));
+        return rules;
     }
 
     private static List<Guide> guides(JsonFields f) {

@@ -16,6 +16,7 @@ import rondel.job.Media;
 import rondel.job.Paint;
 import rondel.job.Provenance;
 import rondel.job.Rgba;
+import rondel.job.RoleRule;
 import rondel.job.Shadow;
 import rondel.job.SheetId;
 import rondel.job.Stroke;
@@ -54,6 +55,7 @@ final class OperationValues {
             case Rgba c -> PaintJson.colour(c);
             case Stroke s -> PaintJson.stroke(s);
             case Shadow s -> ElementJson.shadow(s);
+            case RoleRule r -> PaintJson.roleRule(r);
             case Provenance p -> ElementJson.provenance(p);
             case Box b -> GeometryJson.box(b);
             case Outline outline -> json.textNode(GeometryJson.outline(outline));
@@ -102,6 +104,9 @@ final class OperationValues {
         }
         if (type == Shadow.class) {
             return ElementJson.shadow(node);
+        }
+        if (type == RoleRule.class) {
+            return PaintJson.roleRule(node);
         }
         if (type == Provenance.class) {
             return ElementJson.provenance(node);

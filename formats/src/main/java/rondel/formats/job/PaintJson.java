@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import rondel.job.Paint;
 import rondel.job.Rgba;
+import rondel.job.Role;
+import rondel.job.RoleRule;
 import rondel.job.Stroke;
 
 /** Paints and strokes as JSON: {@code "none"}, {@code "#1f6f6b"}, or an object with its kind. */
@@ -147,5 +149,20 @@ final class PaintJson {
 
     static Optional<Stroke> optionalStroke(JsonFields f, String field) {
         return f.optional(field).map(PaintJson::stroke);
+    }
+
+    static ObjectNode roleRule(RoleRule rule) {
+        ObjectNode o = JsonNodeFactory.instance.objectNode();
+        rule.colour().ifPresent(c -> o.set("colour", colour(c)));
+        rule.dashed().ifPresent(d -> o.put("dashed", d));
+        return o.put("role", Enums.word(rule.role()));
+    }
+
+    static RoleRule roleRule(JsonNode node) {
+        JsonFields f = new JsonFields(node);
+        return new RoleRule(
+                f.optional("colour").map(PaintJson::colour),
+                f.optional("dashed").map(JsonNode::asBoolean),
+                f.choice("role", Role.class));
     }
 }

@@ -18,6 +18,7 @@ public final class MakeDemoJobs {
         jobs.put("planner-stickers", PlannerStickers::make);
         jobs.put("scrapbook-page", ScrapbookPage::make);
         jobs.put("tide-card", TideCard::make);
+        jobs.put("boat-boxes", BoatBoxes::make);
         return jobs;
     }
 

@@ -1,0 +1,101 @@
+package rondel.roles;
+
+import java.util.EnumMap;
+import java.util.Map;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.geometry.curve.Bezier;
+import rondel.geometry.curve.Contour;
+import rondel.job.Element;
+import rondel.job.Extent;
+import rondel.job.Role;
+import rondel.job.ShapeElement;
+import rondel.job.Sheet;
+import rondel.job.TextElement;
+
+/** What of a sheet is made by each role but print: the outlines as they lie on the sheet. Hidden things and what is parked
+ *  are not made. */
+public final class MadeLines {
+
+    private static final double TOLERANCE = 0.01;
+
+    private final Map<Role, Outline> outlines = new EnumMap<>(Role.class);
+
+    /** How much there is of one role.
+     *
+     * @param lines how many contours
+     * @param length of all of them, in mm */
+    public record Tally(int lines, double length) {}
+
+    private MadeLines() {}
+
+    public static MadeLines of(Sheet sheet) {
+        MadeLines lines = new MadeLines();
+        for (Element e : sheet.elements()) {
+            boolean parked = Extent.of(e, Affine.IDENTITY)
+                    .filter((Box b) -> b.intersects(sheet.trim()))
+                    .isEmpty();
+            if (!parked) {
+                lines.take(e, Affine.IDENTITY);
+            }
+        }
+        return lines;
+    }
+
+    private void take(Element e, Affine toSheet) {
+        if (e.hidden()) {
+            return;
+        }
+        Affine own = toSheet.times(e.placement());
+        if (e.role() != Role.PRINT) {
+            switch (e) {
+                case ShapeElement s -> add(e.role(), s.outline().transformed(own));
+                case TextElement t -> add(e.role(), t.outline().transformed(own));
+                default -> {}
+            }
+        }
+        e.children().forEach(c -> take(c, own));
+    }
+
+    private void add(Role role, Outline outline) {
+        outlines.merge(role, outline, Outline::plus);
+    }
+
+    /** For each role that something has, its outlines. */
+    public Map<Role, Outline> outlines() {
+        return outlines;
+    }
+
+    /** For each role that something has, how many lines there are and how long they are together. */
+    public Map<Role, Tally> tallies() {
+        Map<Role, Tally> tallies = new EnumMap<>(Role.class);
+        outlines.forEach((role, outline) -> tallies.put(role, tally(outline)));
+        return tallies;
+    }
+
+    private static Tally tally(Outline outline) {
+        int lines = 0;
+        double length = 0;
+        for (Contour c : Contour.of(outline)) {
+            lines++;
+            for (Bezier b : c.segments()) {
+                length += length(b);
+            }
+        }
+        return new Tally(lines, length);
+    }
+
+    private static double length(Bezier b) {
+        int steps = b.steps(TOLERANCE);
+        double length = 0;
+        Point before = b.start();
+        for (int i = 1; i <= steps; i++) {
+            Point now = b.at((double) i / steps);
+            length += before.distanceTo(now);
+            before = now;
+        }
+        return length;
+    }
+}

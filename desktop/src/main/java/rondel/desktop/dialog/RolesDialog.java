@@ -1,0 +1,62 @@
+package rondel.desktop.dialog;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.shape.Rectangle;
+import javafx.stage.Window;
+import rondel.desktop.look.FxColours;
+import rondel.desktop.look.Shown;
+import rondel.job.Rgba;
+import rondel.job.Role;
+import rondel.job.RoleRule;
+import rondel.words.Words;
+
+/** Lists the looks that there are, each with the role that things of that look get. */
+public final class RolesDialog {
+
+    private final List<RoleRule> looks;
+    private final List<ChoiceBox<Role>> choices = new ArrayList<>();
+    private final FormDialog form = new FormDialog();
+
+    public RolesDialog(List<RoleRule> looks) {
+        this.looks = looks;
+        for (RoleRule look : looks) {
+            ChoiceBox<Role> choice = new ChoiceBox<>();
+            choice.setId("look-" + choices.size());
+            choice.getItems().setAll(Role.values());
+            choice.setConverter(new Shown<>(r -> Words.of("role." + r)));
+            choice.setValue(look.role());
+            choice.setAccessibleText(words(look));
+            choices.add(choice);
+            Rectangle swatch = new Rectangle(22, 14);
+            swatch.setFill(FxColours.of(look.colour().orElse(Rgba.BLACK)));
+            HBox row = new HBox(8, swatch, choice, new Label(words(look)));
+            row.setAlignment(Pos.CENTER_LEFT);
+            form.row(row);
+        }
+    }
+
+    private static String words(RoleRule look) {
+        String colour = look.colour().map(Rgba::toString).orElse("");
+        return look.dashed()
+                .map(d -> colour + " · " + Words.of(d ? "roles.dashed" : "roles.whole"))
+                .orElse(colour + " · " + Words.of("roles.filled"));
+    }
+
+    public Optional<List<RoleRule>> ask(Window owner) {
+        if (!form.ask(owner, Words.of("roles.heading"), Words.of("roles.go"))) {
+            return Optional.empty();
+        }
+        List<RoleRule> rules = new ArrayList<>();
+        for (int i = 0; i < looks.size(); i++) {
+            RoleRule look = looks.get(i);
+            rules.add(new RoleRule(look.colour(), look.dashed(), choices.get(i).getValue()));
+        }
+        return Optional.of(rules);
+    }
+}

@@ -1,0 +1,134 @@
+package rondel.desktop.lines;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import rondel.check.Finding;
+import rondel.desktop.app.Desk;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.Located;
+import rondel.link.Following;
+import rondel.operation.Operation;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** The list of findings: each says what, where and what to do; a click goes there, a button mends it. */
+final class FindingsView extends VBox {
+
+    private final Desk desk;
+    private final FindingsModel model;
+    private final ListView<Finding> list = new ListView<>();
+    private final Label none = new Label(Words.of("findings.none"));
+
+    FindingsView(Desk desk, FindingsModel model) {
+        super(6);
+        this.desk = desk;
+        this.model = model;
+        Label title = new Label(Words.of("findings.title"));
+        title.getStyleClass().add("side-title");
+        none.getStyleClass().add("empty-state");
+        none.setWrapText(true);
+        none.managedProperty().bind(none.visibleProperty());
+        list.setId("findings");
+        list.setAccessibleText(Words.of("findings.title"));
+        list.setCellFactory(l -> new FindingCell());
+        VBox.setVgrow(list, Priority.ALWAYS);
+        VBox.setVgrow(this, Priority.ALWAYS);
+        getChildren().addAll(title, none, list);
+        model.onChange(this::show);
+        show();
+    }
+
+    private void show() {
+        list.getItems().setAll(model.findings());
+        none.setVisible(model.findings().isEmpty());
+        list.setVisible(!model.findings().isEmpty());
+    }
+
+    /** Selects the element a finding is about, wherever it is. */
+    private void go(ElementId id) {
+        Optional<Located> at = desk.bench().job().find(id);
+        at.ifPresent(l -> {
+            desk.bench().show(l.sheet().id());
+            for (GroupElement g : l.ancestors()) {
+                desk.bench().stepInto(g.id());
+            }
+            desk.bench().select(List.of(id));
+        });
+    }
+
+    private void mend(Finding finding) {
+        Job job = desk.bench().job();
+        desk.workers()
+                .run(
+                        () -> finding.fix().orElseThrow().operation().get(),
+                        operation -> made(operation, job),
+                        failure -> desk.notices()
+                                .refuse(
+                                        failure instanceof Refusal
+                                                ? failure.getMessage()
+                                                : Words.of("cli.unexpected", failure)),
+                        () -> {});
+    }
+
+    private void made(Operation operation, Job job) {
+        try {
+            if (!desk.bench().perform(operation, job, Following.apply(operation, job))) {
+                desk.notices().refuse(Words.of("notice.changedMeanwhile", operation.label()));
+            }
+        } catch (Refusal e) {
+            desk.notices().refuse(e.getMessage());
+        }
+    }
+
+    /** One finding. */
+    private final class FindingCell extends ListCell<Finding> {
+        private final Label sentence = new Label();
+        private final Label weight = new Label();
+        private final Button fix = new Button(Words.of("findings.mend"));
+        private final VBox box;
+
+        FindingCell() {
+            getStyleClass().add("finding-cell");
+            sentence.setWrapText(true);
+            sentence.setPrefWidth(190);
+            sentence.setMinHeight(USE_PREF_SIZE);
+            setPrefWidth(0);
+            weight.getStyleClass().add("finding-weight");
+            fix.getStyleClass().add("small");
+            fix.setId("mend");
+            HBox foot = new HBox(8, weight, fix);
+            foot.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+            box = new VBox(4, sentence, foot);
+            setOnMouseClicked(e -> {
+                if (getItem() != null) {
+                    getItem().element().ifPresent(FindingsView.this::go);
+                }
+            });
+        }
+
+        @Override
+        protected void updateItem(Finding finding, boolean empty) {
+            super.updateItem(finding, empty);
+            Node shown = empty || finding == null ? null : box;
+            setGraphic(shown);
+            if (shown != null) {
+                sentence.setText(finding.sentence());
+                weight.setText(Words.of("severity." + finding.severity()));
+                weight.getStyleClass().setAll("label", "finding-weight", "finding-" + finding.severity());
+                fix.setVisible(finding.fix().isPresent());
+                fix.setOnAction(e -> mend(finding));
+                setAccessibleText(finding.sentence());
+            }
+        }
+    }
+}

@@ -1,0 +1,58 @@
+package rondel.desktop.lines;
+
+import java.util.Map;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.shape.Line;
+import rondel.desktop.app.Desk;
+import rondel.job.Role;
+import rondel.job.Sheet;
+import rondel.roles.MadeLines;
+import rondel.units.LengthFormat;
+import rondel.words.Words;
+
+/** Which line pattern stands for which role, with how many lines there are of each and how long they are together. */
+final class LegendView extends GridPane {
+
+    private final Desk desk;
+    private Sheet shown;
+
+    LegendView(Desk desk) {
+        super(10, 6);
+        this.desk = desk;
+        setId("legend");
+        desk.bench().onChange(this::show);
+        show();
+    }
+
+    private void show() {
+        Sheet sheet = desk.bench().sheet();
+        if (sheet == shown) {
+            return;
+        }
+        shown = sheet;
+        getChildren().clear();
+        Map<Role, MadeLines.Tally> tallies = MadeLines.of(sheet).tallies();
+        int row = 0;
+        for (Role role : Role.values()) {
+            if (tallies.containsKey(role)) {
+                MadeLines.Tally t = tallies.get(role);
+                Line sample = new Line(0, 0, 34, 0);
+                sample.getStyleClass().addAll("role-line", "role-" + role);
+                Label name = new Label(Words.of("role." + role));
+                Label amount = new Label(Words.of(
+                        "legend.amount",
+                        t.lines(),
+                        LengthFormat.withUnit(t.length(), desk.bench().job().unit())));
+                amount.getStyleClass().add("quiet");
+                addRow(row++, sample, name, amount);
+            }
+        }
+        if (row == 0) {
+            Label nothing = new Label(Words.of("legend.nothing"));
+            nothing.getStyleClass().add("empty-state");
+            nothing.setWrapText(true);
+            add(nothing, 0, 0);
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package rondel.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import rondel.arrange.SetRole;
+import rondel.check.Finding;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.Role;
+import rondel.job.RoleRule;
+
+/** The Lines stage: what will be made, what is found, and the tools that make outlines and pieces. */
+class LinesWindowTest extends BenchFixture {
+
+    private void open(String demo) throws Exception {
+        Job job = DemoJobs.all().stream()
+                .filter(d -> d.name().equals(demo))
+                .findFirst()
+                .orElseThrow()
+                .read();
+        onFx(() -> bench.open(job, Optional.empty()));
+        calm();
+        keys(KeyCode.SHORTCUT, KeyCode.F2);
+        calm();
+    }
+
+    private List<Finding> findings() {
+        return lookup("#findings").<ListView<Finding>>query().getItems();
+    }
+
+    @Test
+    void aCutFileIsSeenByRoleAndRegroupedByPieceInOneStep() throws Exception {
+        open("boat-boxes");
+        assertThat(lookup("#legend").lookup(".label").<Labeled>queryAll())
+                .extracting(Labeled::getText)
+                .anyMatch(t -> t.startsWith("18 ·"));
+        clickOn("#tool-byPiece");
+        calm();
+        List<Element> pieces = bench.sheet().elements();
+        assertThat(pieces).hasSize(9).allMatch(GroupElement.class::isInstance);
+        assertThat(pieces.getLast().name()).startsWith("Piece 1 ");
+        assertThat(pieces.getLast().children()).hasSize(8);
+        onFx(() -> bench.select(List.of(pieces.getFirst().id())));
+        onFx(() -> lookup("#tool-parkOthers").queryAs(Button.class).fire());
+        assertThat(boxOf(pieces.getLast().id()).x()).isGreaterThan(304.8);
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(bench.sheet().elements()).hasSize(2);
+    }
+
+    @Test
+    void lettersAreUnitedAndRolesFollowTheLook() throws Exception {
+        open("boat-boxes");
+        answers.roles = Optional.of(looks -> looks.stream()
+                .map(l -> new RoleRule(l.colour(), l.dashed(), Role.DRAW))
+                .toList());
+        onFx(() -> window.commands().get("rolesByLook").run());
+        calm();
+        assertThat(bench.job().everything().filter(e -> e.role() == Role.DRAW)).hasSize(47);
+        keys(KeyCode.SHORTCUT, KeyCode.F1);
+        calm();
+        assertThat(lookup("#shelf").tryQuery()).isPresent();
+    }
+
+    @Test
+    void theBadgeCountsFindingsAClickGoesThereAndAButtonMends() throws Exception {
+        open("tide-card");
+        ElementId text = bench.sheet().elements().getLast().id();
+        onFx(() -> bench.perform(new SetRole(List.of(text), Role.CUT)));
+        onFx(() -> bench.selectNothing());
+        calm();
+        int before = findings().size();
+        assertThat(findings().getFirst().code()).isEqualTo("liveText");
+        assertThat(lookup("#badge").queryAs(Labeled.class).getText()).isEqualTo("! " + before);
+        clickOn(lookup(".finding-cell").<javafx.scene.Node>query());
+        assertThat(bench.selectedIds()).containsExactly(text);
+        clickOn("#mend");
+        calm();
+        assertThat(findings()).noneMatch(f -> f.code().equals("liveText"));
+        assertThat(only().kind()).isEqualTo("shape");
+    }
+}
