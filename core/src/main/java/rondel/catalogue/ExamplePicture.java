@@ -13,6 +13,13 @@ final class ExamplePicture {
 
     static Media media() {
         byte[] bytes = Base64.getDecoder().decode(PNG);
-        return new Media(Media.idOf(bytes), "png", new Media.Bytes(bytes), 4, 2, 1);
+        return new Media(
+                Media.idOf(bytes),
+                "png",
+                new Media.Bytes(
+                        bytes, m -> new java.awt.image.BufferedImage(4, 2, java.awt.image.BufferedImage.TYPE_INT_RGB)),
+                4,
+                2,
+                1);
     }
 }

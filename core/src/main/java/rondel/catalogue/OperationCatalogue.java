@@ -39,6 +39,8 @@ import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.geometry.OutlineBuilder;
+import rondel.halo.MakeHalo;
 import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -47,6 +49,7 @@ import rondel.job.FontChoice;
 import rondel.job.GroupElement;
 import rondel.job.GroupUse;
 import rondel.job.Guide;
+import rondel.job.HaloShape;
 import rondel.job.Job;
 import rondel.job.Lettering;
 import rondel.job.Licence;
@@ -212,7 +215,8 @@ public final class OperationCatalogue {
                 OperationKind.of(new ToOutlines(List.of(new ElementId("wording")), false)),
                 OperationKind.of(
                         new RolesByLook(List.of(new RoleRule(Optional.of(SEA_GREEN), Optional.empty(), Role.CUT)))),
-                OperationKind.of(new CloseOutlines(LEAF)),
+                OperationKind.of(new MakeHalo(LEAF, HaloShape.USUAL, OptionalDouble.of(3), MakeHalo.Spread.EACH)),
+                OperationKind.of(new CloseOutlines(List.of(new ElementId("edge")))),
                 OperationKind.of(new Regroup(List.of(), By.PIECE)),
                 OperationKind.of(new KeepOnly(LEAF, true)),
                 OperationKind.of(new SetProvenance(
@@ -237,7 +241,7 @@ public final class OperationCatalogue {
     }
 
     /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, a window,
-     *  a sky, a wording, a try-out and two twins that are kept alike. */
+     *  a sky, a wording, a try-out, two twins that are kept alike and an open edge. */
     public static Job sample() {
         Element cluster = GroupElement.of(
                 Traits.named("Cluster").withId(new ElementId("cluster")),
@@ -255,7 +259,8 @@ public final class OperationCatalogue {
                         wording(),
                         tryOut(),
                         twin("twin-1", 240),
-                        twin("twin-2", 260)));
+                        twin("twin-2", 260),
+                        edge()));
         return blank.withMedia(List.of(PICTURE)).withSheets(List.of(first, Sheet.of(SPARE, "Spare", 100, 100)));
     }
 
@@ -278,6 +283,20 @@ public final class OperationCatalogue {
         List<Element> choices = List.of(square("choice-1", 200, 60, 20), square("choice-2", 205, 65, 10));
         GroupElement group = GroupElement.of(Traits.named("Try-out").withId(new ElementId("try-out")), choices);
         return TryOuts.showing(group.withUse(GroupUse.TRY_OUT), 0);
+    }
+
+    /** An open line. */
+    private static Element edge() {
+        return new ShapeElement(
+                Traits.named("edge").withId(new ElementId("edge")),
+                new OutlineBuilder()
+                        .moveTo(20, 150)
+                        .lineTo(60, 150)
+                        .lineTo(60, 180)
+                        .build(),
+                FillRule.NON_ZERO,
+                Paint.NONE,
+                Optional.of(Stroke.plain(SEA_GREEN, 0.5)));
     }
 
     private static Element twin(String id, double x) {

@@ -1,5 +1,6 @@
 package rondel.job;
 
+import java.awt.image.BufferedImage;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
@@ -21,12 +22,26 @@ public record Media(MediaId id, String extension, Bytes bytes, int width, int he
         }
     }
 
+    /** Makes pixels of a picture file: core knows no file format, so who read the file says how. */
+    public interface Decoder {
+        BufferedImage pixels(Media media);
+    }
+
+    /** Its pixels, upright in sRGB, at full size; decoded each time.
+     *
+     * @throws rondel.words.Refusal if they can't be read */
+    public BufferedImage pixels() {
+        return bytes.decoder.pixels(this);
+    }
+
     /** Bytes that are never changed; two are equal when they hold the same. */
     public static final class Bytes {
         private final byte[] content;
+        private final Decoder decoder;
 
-        public Bytes(byte[] content) {
+        public Bytes(byte[] content, Decoder decoder) {
             this.content = content.clone();
+            this.decoder = decoder;
         }
 
         public byte[] content() {

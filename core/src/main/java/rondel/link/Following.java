@@ -1,5 +1,6 @@
 package rondel.link;
 
+import rondel.halo.Halos;
 import rondel.job.Job;
 import rondel.operation.Operation;
 import rondel.roles.RulesForNew;
@@ -13,6 +14,6 @@ public final class Following {
     /** @throws rondel.words.Refusal if the edit can't be made */
     public static Job apply(Operation operation, Job job) {
         Job after = operation.apply(job);
-        return after == job ? job : RulesForNew.follow(job, Likes.follow(job, after));
+        return after == job ? job : RulesForNew.follow(job, Halos.follow(job, Likes.follow(job, after)));
     }
 }

@@ -10,6 +10,7 @@ import rondel.job.ShapeElement;
 import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
+import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Closes every open contour of shapes by a straight line from its end to its start. */
@@ -21,7 +22,11 @@ public record CloseOutlines(List<ElementId> elements) implements Operation {
 
     @Override
     public Job apply(Job job) {
-        return Tree.replace(job, Targets.unlocked(job, elements), (e, toSheet) -> closed(e));
+        Job done = Tree.replace(job, Targets.unlocked(job, elements), (e, toSheet) -> closed(e));
+        if (done.equals(job)) {
+            throw Refusal.of("close.none");
+        }
+        return done;
     }
 
     private static Element closed(Element e) {

@@ -16,7 +16,14 @@ import rondel.job.Traits;
 class EffectivePpiTest {
 
     private static final byte[] BYTES = {1, 2, 3};
-    private static final Media MEDIA = new Media(Media.idOf(BYTES), "png", new Media.Bytes(BYTES), 600, 300, 1);
+    private static final Media MEDIA = new Media(
+            Media.idOf(BYTES),
+            "png",
+            new Media.Bytes(
+                    BYTES, m -> new java.awt.image.BufferedImage(1, 1, java.awt.image.BufferedImage.TYPE_INT_RGB)),
+            600,
+            300,
+            1);
 
     /** 600 x 300 px on 2 x 1 in. */
     private static final Element PICTURE =

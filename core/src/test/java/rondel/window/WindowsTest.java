@@ -43,7 +43,14 @@ class WindowsTest {
 
     private static Media picture(String name, int width, int height) {
         byte[] bytes = name.getBytes(java.nio.charset.StandardCharsets.UTF_8);
-        return new Media(Media.idOf(bytes), "png", new Media.Bytes(bytes), width, height, 1);
+        return new Media(
+                Media.idOf(bytes),
+                "png",
+                new Media.Bytes(
+                        bytes, m -> new java.awt.image.BufferedImage(1, 1, java.awt.image.BufferedImage.TYPE_INT_RGB)),
+                width,
+                height,
+                1);
     }
 
     private static PictureElement in(Job job, String window) {

@@ -11,6 +11,7 @@ import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.HaloShape;
 import rondel.job.Lettering;
 import rondel.job.Media;
 import rondel.job.Paint;
@@ -55,6 +56,7 @@ final class OperationValues {
             case Rgba c -> PaintJson.colour(c);
             case Stroke s -> PaintJson.stroke(s);
             case Shadow s -> ElementJson.shadow(s);
+            case HaloShape h -> ElementJson.halo(h);
             case RoleRule r -> PaintJson.roleRule(r);
             case Provenance p -> ElementJson.provenance(p);
             case Box b -> GeometryJson.box(b);
@@ -104,6 +106,9 @@ final class OperationValues {
         }
         if (type == Shadow.class) {
             return ElementJson.shadow(node);
+        }
+        if (type == HaloShape.class) {
+            return ElementJson.halo(node);
         }
         if (type == RoleRule.class) {
             return PaintJson.roleRule(node);

@@ -1,0 +1,315 @@
+package rondel.geometry.curve;
+
+import java.util.ArrayList;
+import java.util.List;
+import rondel.geometry.Point;
+
+/**
+ * Cubic curves through dense points, within a tolerance: corners are found first, by how much the line turns over a length
+ * about each point; between them Schneider's method (An Algorithm for Automatically Fitting Digitized Curves, Graphics Gems
+ * I, 1990) fits by least squares, reparametrises, and splits where it is furthest off, with one tangent at each split.
+ *
+ * @param tolerance how far curves may lie from the points, in mm
+ * @param cornerAngle from how much of a turn on a place is a corner, in degrees
+ * @param cornerLength over which length on either side a turn is measured, in mm
+ */
+public record CurveFitting(double tolerance, double cornerAngle, double cornerLength) {
+
+    private static final int ROUNDS = 6;
+
+    /** @param points of a closed line, the first not repeated at the end; at least three
+     *  @return a closed contour through them */
+    public Contour closed(List<Point> points) {
+        Dense line = new Dense(points, true);
+        List<Integer> corners = corners(line);
+        List<Bezier> curves = new ArrayList<>();
+        boolean smooth = corners.isEmpty();
+        List<Integer> splits = smooth ? List.of(0) : corners;
+        for (int i = 0; i < splits.size(); i++) {
+            int from = splits.get(i);
+            int to = i + 1 < splits.size() ? splits.get(i + 1) : splits.getFirst() + line.n;
+            Point start = smooth ? line.tangent(from, reach()) : line.ahead(from, reach());
+            Point end = smooth ? back(line.tangent(from, reach())) : line.behind(to, reach());
+            fit(line, from, to, start, end, curves);
+        }
+        return new Contour(curves, true);
+    }
+
+    /** @param points of an open line, at least two */
+    public List<Bezier> open(List<Point> points) {
+        Dense line = new Dense(points, false);
+        List<Integer> splits = new ArrayList<>(List.of(0));
+        splits.addAll(corners(line));
+        splits.add(line.n - 1);
+        List<Bezier> curves = new ArrayList<>();
+        for (int i = 0; i + 1 < splits.size(); i++) {
+            int from = splits.get(i);
+            int to = splits.get(i + 1);
+            fit(line, from, to, line.ahead(from, reach()), line.behind(to, reach()), curves);
+        }
+        return curves;
+    }
+
+    private double reach() {
+        return Math.max(cornerLength, 2 * tolerance);
+    }
+
+    private static Point back(Point p) {
+        return new Point(-p.x(), -p.y());
+    }
+
+    /** Points where the line turns by more than the angle, each the sharpest of those near it. */
+    private List<Integer> corners(Dense line) {
+        double[] turns = new double[line.n];
+        for (int i = 0; i < line.n; i++) {
+            turns[i] = line.closed || i > 0 && i < line.n - 1 ? line.turn(i, cornerLength) : 0;
+        }
+        List<Integer> corners = new ArrayList<>();
+        double least = Math.toRadians(cornerAngle);
+        for (int i = 0; i < line.n; i++) {
+            if (turns[i] >= least && line.isSharpest(i, turns, cornerLength)) {
+                corners.add(i);
+            }
+        }
+        return corners;
+    }
+
+    private void fit(Dense line, int from, int to, Point start, Point end, List<Bezier> curves) {
+        int count = to - from + 1;
+        Point a = line.at(from);
+        Point b = line.at(to);
+        double chord = a.distanceTo(b);
+        if (count == 2) {
+            curves.add(Bezier.line(a, b));
+            return;
+        }
+        if (isStraight(line, from, to)) {
+            curves.add(Bezier.line(a, b));
+            return;
+        }
+        double[] u = line.parameters(from, to);
+        Bezier curve = leastSquares(line, from, to, u, start, end, chord);
+        double[] worst = furthest(line, from, to, u, curve);
+        for (int round = 0; round < ROUNDS && worst[0] > tolerance && worst[0] < 16 * tolerance; round++) {
+            reparametrise(line, from, u, curve);
+            curve = leastSquares(line, from, to, u, start, end, chord);
+            worst = furthest(line, from, to, u, curve);
+        }
+        if (worst[0] <= tolerance) {
+            curves.add(curve);
+            return;
+        }
+        int split = Math.clamp((int) worst[1], from + 1, to - 1);
+        Point tangent = line.tangent(split, reach());
+        fit(line, from, split, start, back(tangent), curves);
+        fit(line, split, to, tangent, end, curves);
+    }
+
+    private boolean isStraight(Dense line, int from, int to) {
+        Point a = line.at(from);
+        Point b = line.at(to);
+        double dx = b.x() - a.x();
+        double dy = b.y() - a.y();
+        double length = Math.hypot(dx, dy);
+        if (length < 1e-9) {
+            return false;
+        }
+        for (int i = from + 1; i < to; i++) {
+            Point p = line.at(i);
+            if (Math.abs((p.x() - a.x()) * dy - (p.y() - a.y()) * dx) > tolerance / 2 * length) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The lengths of the two handles that bring the curve nearest to the points. */
+    private static Bezier leastSquares(Dense line, int from, int to, double[] u, Point start, Point end, double chord) {
+        Point a = line.at(from);
+        Point b = line.at(to);
+        double c00 = 0;
+        double c01 = 0;
+        double c11 = 0;
+        double x0 = 0;
+        double x1 = 0;
+        double dot = start.x() * end.x() + start.y() * end.y();
+        for (int i = from; i <= to; i++) {
+            double t = u[i - from];
+            double s = 1 - t;
+            double b0 = s * s * s;
+            double b1 = 3 * s * s * t;
+            double b2 = 3 * s * t * t;
+            double b3 = t * t * t;
+            Point p = line.at(i);
+            double rx = p.x() - (a.x() * (b0 + b1) + b.x() * (b2 + b3));
+            double ry = p.y() - (a.y() * (b0 + b1) + b.y() * (b2 + b3));
+            c00 += b1 * b1;
+            c01 += b1 * b2 * dot;
+            c11 += b2 * b2;
+            x0 += b1 * (start.x() * rx + start.y() * ry);
+            x1 += b2 * (end.x() * rx + end.y() * ry);
+        }
+        double det = c00 * c11 - c01 * c01;
+        double left = det == 0 ? 0 : (x0 * c11 - x1 * c01) / det;
+        double right = det == 0 ? 0 : (c00 * x1 - c01 * x0) / det;
+        double least = 1e-3 * chord;
+        double along = line.length(from, to);
+        if (!(left > least && right > least) || left > 3 * along || right > 3 * along) {
+            left = along / 3;
+            right = along / 3;
+        }
+        return new Bezier(
+                a.x(),
+                a.y(),
+                a.x() + left * start.x(),
+                a.y() + left * start.y(),
+                b.x() + right * end.x(),
+                b.y() + right * end.y(),
+                b.x(),
+                b.y());
+    }
+
+    /** How far the furthest point lies from the curve, and which it is. */
+    private static double[] furthest(Dense line, int from, int to, double[] u, Bezier curve) {
+        double most = 0;
+        int at = (from + to) / 2;
+        for (int i = from + 1; i < to; i++) {
+            Point p = line.at(i);
+            double d = Math.hypot(curve.coordinate(0, u[i - from]) - p.x(), curve.coordinate(1, u[i - from]) - p.y());
+            if (d > most) {
+                most = d;
+                at = i;
+            }
+        }
+        return new double[] {most, at};
+    }
+
+    /** Brings each parameter nearer to the foot of its point, by a step of Newton's method. */
+    private static void reparametrise(Dense line, int from, double[] u, Bezier curve) {
+        for (int i = 1; i < u.length - 1; i++) {
+            Point p = line.at(from + i);
+            double t = u[i];
+            double dx = curve.coordinate(0, t) - p.x();
+            double dy = curve.coordinate(1, t) - p.y();
+            double sx = curve.slope(0, t);
+            double sy = curve.slope(1, t);
+            double square = sx * sx + sy * sy;
+            if (square > 1e-18) {
+                u[i] = Math.clamp(t - (dx * sx + dy * sy) / square, 0, 1);
+            }
+        }
+    }
+
+    /** Dense points with the length along them; indices run on round a closed line. */
+    private static final class Dense {
+        private final List<Point> points;
+        private final boolean closed;
+        private final int n;
+        private final double[] along;
+        private final double whole;
+
+        Dense(List<Point> points, boolean closed) {
+            this.points = points;
+            this.closed = closed;
+            this.n = points.size();
+            this.along = new double[n + 1];
+            for (int i = 1; i <= n; i++) {
+                along[i] = along[i - 1] + points.get(i - 1).distanceTo(points.get(i % n));
+            }
+            this.whole = along[n];
+        }
+
+        Point at(int i) {
+            return points.get(i % n);
+        }
+
+        double length(int from, int to) {
+            return place(to) - place(from);
+        }
+
+        private double place(int i) {
+            return i / n * whole + along[i % n];
+        }
+
+        /** Shares of the length, from 0 to 1. */
+        double[] parameters(int from, int to) {
+            double[] u = new double[to - from + 1];
+            double length = length(from, to);
+            for (int i = from; i <= to; i++) {
+                u[i - from] = length(from, i) / length;
+            }
+            u[u.length - 1] = 1;
+            return u;
+        }
+
+        /** The place a length before or after a point, along the line. */
+        private Point off(int i, double length) {
+            int step = length < 0 ? -1 : 1;
+            double left = Math.abs(length);
+            int at = i;
+            while (true) {
+                int next = at + step;
+                if (!closed && (next < 0 || next >= n)) {
+                    return at(at);
+                }
+                Point a = points.get(Math.floorMod(at, n));
+                Point b = points.get(Math.floorMod(next, n));
+                double d = a.distanceTo(b);
+                if (d >= left) {
+                    double share = d == 0 ? 0 : left / d;
+                    return new Point(a.x() + share * (b.x() - a.x()), a.y() + share * (b.y() - a.y()));
+                }
+                left -= d;
+                at = next;
+                if (Math.abs(at - i) > n) {
+                    return a;
+                }
+            }
+        }
+
+        private static Point unit(Point a, Point b) {
+            double d = a.distanceTo(b);
+            return d == 0 ? new Point(1, 0) : new Point((b.x() - a.x()) / d, (b.y() - a.y()) / d);
+        }
+
+        Point ahead(int i, double reach) {
+            return unit(at(i), off(i, reach));
+        }
+
+        /** The direction back from a point. */
+        Point behind(int i, double reach) {
+            return unit(at(i), off(i, -reach));
+        }
+
+        Point tangent(int i, double reach) {
+            return unit(off(i, -reach), off(i, reach));
+        }
+
+        double turn(int i, double reach) {
+            Point in = unit(off(i, -reach), at(i));
+            Point out = ahead(i, reach);
+            return Math.abs(Math.atan2(in.x() * out.y() - in.y() * out.x(), in.x() * out.x() + in.y() * out.y()));
+        }
+
+        boolean isSharpest(int i, double[] turns, double reach) {
+            for (int step = -1; step <= 1; step += 2) {
+                double gone = 0;
+                for (int k = 1; k < n; k++) {
+                    int j = i + step * k;
+                    if (!closed && (j < 0 || j >= n)) {
+                        break;
+                    }
+                    gone += points.get(Math.floorMod(j, n)).distanceTo(points.get(Math.floorMod(j - step, n)));
+                    if (gone > reach) {
+                        break;
+                    }
+                    double other = turns[Math.floorMod(j, n)];
+                    if (other > turns[i] || other == turns[i] && step < 0) {
+                        return false;
+                    }
+                }
+            }
+            return true;
+        }
+    }
+}

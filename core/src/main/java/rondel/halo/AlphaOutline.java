@@ -1,0 +1,163 @@
+package rondel.halo;
+
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+import rondel.geometry.Outline;
+import rondel.geometry.OutlineBuilder;
+import rondel.progress.Cancellation;
+
+/** Where a picture's opacity passes a threshold: the level line by marching squares (Lorensen and Cline 1987, in the plane)
+ *  with linear interpolation between pixel centres, so that soft edges are followed to a part of a pixel. */
+final class AlphaOutline {
+
+    /** In pixels: less than what can be told from soft edges. */
+    private static final double FINE = 0.12;
+
+    private final int width;
+    private final int height;
+    private final float level;
+    private final int[] above;
+    private final int[] here;
+
+    private AlphaOutline(int width, int height, float level) {
+        this.width = width;
+        this.height = height;
+        this.level = level;
+        this.above = new int[width + 2];
+        this.here = new int[width + 2];
+    }
+
+    /** @param threshold 0 to 1
+     *  @return contours in pixels, opaque inside: outer ones clockwise on the picture, holes the other way */
+    static Outline of(BufferedImage image, double threshold) {
+        if (!image.getColorModel().hasAlpha()) {
+            return new OutlineBuilder()
+                    .moveTo(0, 0)
+                    .lineTo(image.getWidth(), 0)
+                    .lineTo(image.getWidth(), image.getHeight())
+                    .lineTo(0, image.getHeight())
+                    .close()
+                    .build();
+        }
+        float level = (float) Math.clamp(threshold * 255, 0.5, 254.5);
+        return new AlphaOutline(image.getWidth(), image.getHeight(), level).contours(image);
+    }
+
+    /** Pieces of the level line, one for each side it leaves a cell by: chained by the cell edge that they share. */
+    private Outline contours(BufferedImage image) {
+        Chains chains = new Chains();
+        int[] row = new int[width];
+        for (int y = 0; y <= height; y++) {
+            if ((y & 63) == 0) {
+                Cancellation.check();
+            }
+            System.arraycopy(here, 0, above, 0, here.length);
+            Arrays.fill(here, 0);
+            if (y < height) {
+                image.getRGB(0, y, width, 1, row, 0, width);
+                for (int x = 0; x < width; x++) {
+                    here[x + 1] = row[x] >>> 24;
+                }
+            }
+            for (int x = 0; x <= width; x++) {
+                cell(x, y, chains);
+            }
+        }
+        return chains.outline();
+    }
+
+    /** The cell between four pixel centres, with the pixel (x, y) at its lower right. */
+    private void cell(int x, int y, Chains chains) {
+        int tl = above[x];
+        int tr = above[x + 1];
+        int bl = here[x];
+        int br = here[x + 1];
+        int kind = (tl > level ? 1 : 0) | (tr > level ? 2 : 0) | (br > level ? 4 : 0) | (bl > level ? 8 : 0);
+        if (kind == 0 || kind == 15) {
+            return;
+        }
+        long top = edge(x, y, 0);
+        long bottom = edge(x, y + 1, 0);
+        long left = edge(x, y, 1);
+        long right = edge(x + 1, y, 1);
+        double tx = x - 0.5 + share(tl, tr);
+        double bx = x - 0.5 + share(bl, br);
+        double ly = y - 0.5 + share(tl, bl);
+        double ry = y - 0.5 + share(tr, br);
+        boolean joined = tl + tr + bl + br > 4 * level;
+        switch (kind) {
+            case 1 -> chains.add(left, x - 0.5, ly, top, tx, y - 0.5);
+            case 2 -> chains.add(top, tx, y - 0.5, right, x + 0.5, ry);
+            case 3 -> chains.add(left, x - 0.5, ly, right, x + 0.5, ry);
+            case 4 -> chains.add(right, x + 0.5, ry, bottom, bx, y + 0.5);
+            case 6 -> chains.add(top, tx, y - 0.5, bottom, bx, y + 0.5);
+            case 7 -> chains.add(left, x - 0.5, ly, bottom, bx, y + 0.5);
+            case 8 -> chains.add(bottom, bx, y + 0.5, left, x - 0.5, ly);
+            case 9 -> chains.add(bottom, bx, y + 0.5, top, tx, y - 0.5);
+            case 11 -> chains.add(bottom, bx, y + 0.5, right, x + 0.5, ry);
+            case 12 -> chains.add(right, x + 0.5, ry, left, x - 0.5, ly);
+            case 13 -> chains.add(right, x + 0.5, ry, top, tx, y - 0.5);
+            case 14 -> chains.add(top, tx, y - 0.5, left, x - 0.5, ly);
+            case 5 -> {
+                chains.add(left, x - 0.5, ly, joined ? bottom : top, joined ? bx : tx, joined ? y + 0.5 : y - 0.5);
+                chains.add(right, x + 0.5, ry, joined ? top : bottom, joined ? tx : bx, joined ? y - 0.5 : y + 0.5);
+            }
+            default -> {
+                chains.add(top, tx, y - 0.5, joined ? left : right, joined ? x - 0.5 : x + 0.5, joined ? ly : ry);
+                chains.add(bottom, bx, y + 0.5, joined ? right : left, joined ? x + 0.5 : x - 0.5, joined ? ry : ly);
+            }
+        }
+    }
+
+    private double share(int a, int b) {
+        return (level - a) / (b - (double) a);
+    }
+
+    private long edge(int x, int y, int which) {
+        return ((long) y * (width + 2) + x) * 2 + which;
+    }
+
+    /** Directed pieces put end to end. */
+    private static final class Chains {
+        private final java.util.HashMap<Long, double[]> from = new java.util.HashMap<>();
+        private final java.util.HashMap<Long, Long> next = new java.util.LinkedHashMap<>();
+
+        void add(long a, double ax, double ay, long b, double bx, double by) {
+            next.put(a, b);
+            from.put(a, new double[] {ax, ay});
+        }
+
+        Outline outline() {
+            OutlineBuilder builder = new OutlineBuilder();
+            GeometryFactory factory = new GeometryFactory();
+            while (!next.isEmpty()) {
+                Long start = next.keySet().iterator().next();
+                List<Coordinate> ring = new ArrayList<>();
+                Long at = start;
+                while (at != null && next.containsKey(at)) {
+                    double[] p = from.get(at);
+                    ring.add(new Coordinate(p[0], p[1]));
+                    at = next.remove(at);
+                }
+                if (ring.size() >= 3) {
+                    ring.add(ring.getFirst().copy());
+                    var line = factory.createLineString(ring.toArray(Coordinate[]::new));
+                    Coordinate[] fine =
+                            DouglasPeuckerSimplifier.simplify(line, FINE).getCoordinates();
+                    Coordinate[] kept = fine.length >= 4 ? fine : line.getCoordinates();
+                    builder.moveTo(kept[0].x, kept[0].y);
+                    for (int i = 1; i < kept.length - 1; i++) {
+                        builder.lineTo(kept[i].x, kept[i].y);
+                    }
+                    builder.close();
+                }
+            }
+            return builder.build();
+        }
+    }
+}

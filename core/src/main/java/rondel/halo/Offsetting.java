@@ -1,0 +1,169 @@
+package rondel.halo;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.geometry.curve.Bezier;
+import rondel.geometry.curve.Contour;
+import rondel.geometry.curve.CurveFitting;
+import rondel.geometry.overlay.Regions;
+import rondel.job.HaloShape;
+import rondel.progress.Cancellation;
+
+/** The outline at a distance around others: the flattened outlines buffered by JTS, near parts bridged by closing (out by
+ *  a radius and in again, Serra 1982), holes judged after that, and curves fitted to what comes out. */
+final class Offsetting {
+
+    private static final double FLATNESS = 0.004;
+    private static final double CHORD = 0.004;
+    private static final CurveFitting FITTING = new CurveFitting(0.015, 35, 0.25);
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private Offsetting() {}
+
+    /** @param artwork what lies inside, on the sheet: closed contours, holes run the other way
+     *  @return nothing where nothing is left */
+    static Outline of(Outline artwork, HaloShape shape) {
+        Geometry area = area(artwork);
+        Geometry grown = shape.distance() >= 0
+                ? buffer(area, shape.distance() + shape.bridge(), shape.corners())
+                : buffer(
+                        buffer(
+                                buffer(area, shape.bridge(), HaloShape.Corners.ROUND),
+                                -shape.bridge(),
+                                HaloShape.Corners.ROUND),
+                        shape.distance(),
+                        HaloShape.Corners.ROUND);
+        Cancellation.check();
+        Geometry closed = shape.distance() >= 0 && shape.bridge() > 0
+                ? buffer(grown, -shape.bridge(), HaloShape.Corners.ROUND)
+                : grown;
+        Geometry even = shape.smooth() > 0 ? smoothed(closed, shape.smooth()) : closed;
+        Cancellation.check();
+        return fitted(even, shape.smallestHole());
+    }
+
+    private static Geometry area(Outline artwork) {
+        List<Geometry> polygons = new ArrayList<>();
+        for (Outline region : Regions.of(artwork)) {
+            List<LinearRing> holes = new ArrayList<>();
+            LinearRing outer = null;
+            for (Contour c : Contour.of(region)) {
+                LinearRing ring = ring(c);
+                if (c.area() > 0) {
+                    outer = ring;
+                } else {
+                    holes.add(ring);
+                }
+            }
+            if (outer != null) {
+                polygons.add(FACTORY.createPolygon(outer, holes.toArray(LinearRing[]::new)));
+            }
+        }
+        return FACTORY.buildGeometry(polygons);
+    }
+
+    private static LinearRing ring(Contour contour) {
+        List<Coordinate> points = new ArrayList<>();
+        for (Bezier b : contour.segments()) {
+            int steps = b.steps(FLATNESS);
+            for (int i = 0; i < steps; i++) {
+                points.add(new Coordinate(b.coordinate(0, (double) i / steps), b.coordinate(1, (double) i / steps)));
+            }
+        }
+        points.add(points.getFirst().copy());
+        while (points.size() < 4) {
+            points.add(points.getFirst().copy());
+        }
+        return FACTORY.createLinearRing(points.toArray(Coordinate[]::new));
+    }
+
+    private static Geometry buffer(Geometry g, double distance, HaloShape.Corners corners) {
+        if (distance == 0 || g.isEmpty()) {
+            return g;
+        }
+        BufferParameters how = new BufferParameters(arcs(Math.abs(distance)));
+        if (corners == HaloShape.Corners.SHARP) {
+            how.setJoinStyle(BufferParameters.JOIN_MITRE);
+            how.setMitreLimit(4);
+        }
+        how.setSimplifyFactor(0.001);
+        return BufferOp.bufferOp(g, distance, how);
+    }
+
+    /** How many chords a quarter of a circle needs to stay within a distance of it. */
+    private static int arcs(double radius) {
+        double angle = 2 * Math.acos(Math.max(-1, 1 - CHORD / Math.max(radius, CHORD)));
+        return (int) Math.clamp(Math.ceil(Math.PI / 2 / angle), 4, 64);
+    }
+
+    /** Opened, then closed. */
+    private static Geometry smoothed(Geometry g, double radius) {
+        Geometry opened = buffer(buffer(g, -radius, HaloShape.Corners.ROUND), 2 * radius, HaloShape.Corners.ROUND);
+        return buffer(opened, -radius, HaloShape.Corners.ROUND);
+    }
+
+    private static Outline fitted(Geometry g, double smallestHole) {
+        List<Contour> contours = new ArrayList<>();
+        for (int i = 0; i < g.getNumGeometries(); i++) {
+            if (g.getGeometryN(i) instanceof Polygon p && !p.isEmpty()) {
+                contours.add(oriented(fitted(p.getExteriorRing()), true));
+                for (int k = 0; k < p.getNumInteriorRing(); k++) {
+                    if (isKept(p.getInteriorRingN(k), smallestHole)) {
+                        contours.add(oriented(fitted(p.getInteriorRingN(k)), false));
+                    }
+                }
+            }
+        }
+        return Contour.outline(contours);
+    }
+
+    private static boolean isKept(LinearRing hole, double smallest) {
+        if (smallest <= 0) {
+            return true;
+        }
+        boolean room = Math.min(
+                        hole.getEnvelopeInternal().getWidth(),
+                        hole.getEnvelopeInternal().getHeight())
+                >= smallest;
+        return room && !FACTORY.createPolygon(hole).buffer(-smallest / 2).isEmpty();
+    }
+
+    private static Contour oriented(Contour c, boolean outer) {
+        return c.area() > 0 == outer ? c : c.reversed();
+    }
+
+    private static Contour fitted(LinearRing ring) {
+        Geometry thinned = DouglasPeuckerSimplifier.simplify(ring, 0.0005);
+        Coordinate[] all = thinned.isEmpty() ? ring.getCoordinates() : thinned.getCoordinates();
+        List<Point> points = new ArrayList<>(Arrays.stream(all, 0, all.length - 1)
+                .map(c -> new Point(c.x, c.y))
+                .toList());
+        return FITTING.closed(dense(points));
+    }
+
+    /** Long chords get points between, so that a fit keeps to them. */
+    private static List<Point> dense(List<Point> points) {
+        List<Point> all = new ArrayList<>();
+        for (int i = 0; i < points.size(); i++) {
+            Point a = points.get(i);
+            Point b = points.get((i + 1) % points.size());
+            int parts = (int) Math.max(1, Math.min(64, Math.ceil(a.distanceTo(b) / 0.4)));
+            for (int k = 0; k < parts; k++) {
+                double share = (double) k / parts;
+                all.add(new Point(a.x() + share * (b.x() - a.x()), a.y() + share * (b.y() - a.y())));
+            }
+        }
+        return all;
+    }
+}

@@ -1,0 +1,29 @@
+package rondel.job;
+
+/** What a halo looks like; lengths in mm.
+ *
+ * @param distance from the artwork; below 0 inside it
+ * @param corners round, or sharp as the artwork's own
+ * @param bridge how far apart parts may be that one halo holds together
+ * @param smallestHole holes that no circle of this diameter fits into are filled
+ * @param smooth bumps and notches narrower than twice this are evened out
+ * @param threshold from which opacity, 0 to 1, a pixel of a picture counts */
+public record HaloShape(
+        double distance, Corners corners, double bridge, double smallestHole, double smooth, double threshold) {
+
+    /** How a halo goes round a corner. */
+    public enum Corners {
+        ROUND,
+        SHARP
+    }
+
+    /** Fills every hole. */
+    public static final double ALL_HOLES = 10_000;
+
+    /** A kiss-cut line of a sticker. */
+    public static final HaloShape USUAL = new HaloShape(2, Corners.ROUND, 2, ALL_HOLES, 0.5, 0.5);
+
+    public HaloShape withDistance(double other) {
+        return new HaloShape(other, corners, bridge, smallestHole, smooth, threshold);
+    }
+}
