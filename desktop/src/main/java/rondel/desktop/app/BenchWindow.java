@@ -24,8 +24,10 @@ import rondel.desktop.bar.TopBar;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
+import rondel.desktop.lines.BackgroundEdits;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesSides;
+import rondel.desktop.lines.Preview;
 import rondel.desktop.measure.MeasureView;
 import rondel.desktop.model.StageChoice;
 import rondel.desktop.sheet.SheetView;
@@ -78,12 +80,14 @@ public final class BenchWindow extends StackPane {
         Region measure = new MeasureView(desk, commands, texts, letters);
         all.setRight(measure);
         Region found = LinesSides.left(desk, findings);
-        Region tools = LinesSides.right(commands);
+        Preview preview = new Preview(desk, sheet);
+        Region tools = LinesSides.right(desk, commands, preview, new BackgroundEdits(desk, progress));
         stages.onChange(() -> {
             boolean lines = stages.get() == StageChoice.Stage.LINES;
             all.setLeft(lines ? found : shelf);
             all.setRight(lines ? tools : measure);
             sheet.showLines(lines);
+            preview.end();
         });
         all.setBottom(new VBox(new StackView(desk), status));
         Pane above = new Pane(carried);

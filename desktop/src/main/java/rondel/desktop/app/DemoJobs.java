@@ -48,6 +48,7 @@ public final class DemoJobs {
                 new DemoJob("planner-stickers"),
                 new DemoJob("scrapbook-page"),
                 new DemoJob("tide-card"),
-                new DemoJob("boat-boxes"));
+                new DemoJob("boat-boxes"),
+                new DemoJob("sticker-sheet"));
     }
 }

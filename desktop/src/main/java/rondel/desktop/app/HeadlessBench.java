@@ -67,6 +67,9 @@ public final class HeadlessBench {
                 new Shot("lines", jobs.get(4), "", window -> window.commands()
                         .get("stageLines")
                         .run()),
+                new Shot("halos", jobs.get(5), "octopus", window -> window.commands()
+                        .get("stageLines")
+                        .run()),
                 new Shot("shelf", jobs.get(1), "", window -> window.shelf().look(ShelfQuery.of("anim"))));
     }
 

@@ -23,6 +23,7 @@ import rondel.desktop.app.DemoJobs;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.JobActions;
 import rondel.desktop.app.Questions;
+import rondel.desktop.lines.BackgroundEdits;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.StageChoice;
 import rondel.desktop.sheet.SheetView;
@@ -83,7 +84,7 @@ public final class Commands {
         new WindowCommands(this, desk, files).add();
         new TryOutCommands(this, desk, questions).add();
         new ColourCommands(this, desk, sheet, questions).add();
-        new LinesCommands(this, desk, files.progress()).add();
+        new LinesCommands(this, desk, new BackgroundEdits(desk, files.progress())).add();
         new RoleCommands(this, desk, questions, stages).add();
         add("fit", "Shortcut+0", always(), sheet::fit);
         add("trueSize", "Shortcut+1", always(), sheet::trueSize);

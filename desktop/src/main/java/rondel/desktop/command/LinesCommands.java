@@ -1,13 +1,14 @@
 package rondel.desktop.command;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import rondel.desktop.app.Desk;
-import rondel.desktop.app.Progress;
+import rondel.desktop.lines.BackgroundEdits;
 import rondel.desktop.model.Bench;
+import rondel.halo.MakeHalo;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.Job;
-import rondel.link.Following;
+import rondel.job.HaloShape;
 import rondel.operation.Operation;
 import rondel.pieces.By;
 import rondel.pieces.KeepOnly;
@@ -15,22 +16,20 @@ import rondel.pieces.Regroup;
 import rondel.shapes.Combine;
 import rondel.shapes.ToOutlines;
 import rondel.shapes.Way;
-import rondel.words.Words;
 
-/** Commands that turn artwork into clean outlines. What they compute may take its time: it is computed in the background and
- *  made when it is there, unless the job was changed meanwhile. */
+/** Commands that turn artwork into clean outlines, in the background. */
 final class LinesCommands {
 
     private final Commands all;
     private final Desk desk;
     private final Bench bench;
-    private final Progress progress;
+    private final BackgroundEdits edits;
 
-    LinesCommands(Commands all, Desk desk, Progress progress) {
+    LinesCommands(Commands all, Desk desk, BackgroundEdits edits) {
         this.all = all;
         this.desk = desk;
         this.bench = desk.bench();
-        this.progress = progress;
+        this.edits = edits;
     }
 
     void add() {
@@ -40,6 +39,12 @@ final class LinesCommands {
         combine("exclude", "Shortcut+Alt+Shift+E", Way.EXCLUDE);
         combine("divide", "Shortcut+Alt+Shift+D", Way.DIVIDE);
         combine("dropCovered", "", Way.DROP_COVERED);
+        all.put(
+                "halo",
+                "Shortcut+Alt+H",
+                this::anySelected,
+                () -> make(new MakeHalo(
+                        bench.selectedIds(), HaloShape.USUAL, OptionalDouble.empty(), MakeHalo.Spread.EACH)));
         all.put(
                 "toOutlines",
                 "Shortcut+Alt+O",
@@ -70,14 +75,8 @@ final class LinesCommands {
         all.put(id, keys, () -> bench.selection().size() > 1, () -> make(new Combine(bench.selectedIds(), way, false)));
     }
 
-    /** Computes an edit in the background; its result is taken only for the job that it was computed for. */
     private void make(Operation operation) {
-        Job job = bench.job();
-        progress.run(operation.label(), () -> Following.apply(operation, job), result -> {
-            if (!bench.perform(operation, job, result)) {
-                desk.notices().refuse(Words.of("notice.changedMeanwhile", operation.label()));
-            }
-        });
+        edits.make(operation);
     }
 
     private boolean anySelected() {

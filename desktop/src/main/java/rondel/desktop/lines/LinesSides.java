@@ -1,6 +1,7 @@
 package rondel.desktop.lines;
 
 import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -30,7 +31,7 @@ public final class LinesSides {
     }
 
     /** The commands that make clean outlines, by what they are for. */
-    public static Region right(Commands commands) {
+    public static Region right(Desk desk, Commands commands, Preview preview, BackgroundEdits edits) {
         Label title = new Label(Words.of("lines.title"));
         title.getStyleClass().add("side-title");
         VBox tools = new VBox(
@@ -39,6 +40,7 @@ public final class LinesSides {
                         commands,
                         "lines.shapes",
                         List.of("unite", "subtract", "intersect", "exclude", "divide", "dropCovered")),
+                titled("lines.halo", new HaloSection(desk, preview, edits::make)),
                 section(commands, "lines.outlines", List.of("toOutlines", "linesToOutlines")),
                 section(
                         commands,
@@ -62,12 +64,16 @@ public final class LinesSides {
         return side;
     }
 
-    private static VBox section(Commands commands, String key, List<String> ids) {
+    private static VBox titled(String key, Node content) {
         Label heading = new Label(Words.of(key));
         heading.getStyleClass().add("section-title");
         Label hint = new Label(Words.of(key + ".hint"));
         hint.getStyleClass().add("quiet");
         hint.setWrapText(true);
+        return new VBox(6, heading, hint, content);
+    }
+
+    private static VBox section(Commands commands, String key, List<String> ids) {
         FlowPane buttons = new FlowPane(6, 6);
         for (String id : ids) {
             Command command = commands.get(id);
@@ -78,6 +84,6 @@ public final class LinesSides {
             button.setOnAction(e -> command.run());
             buttons.getChildren().add(button);
         }
-        return new VBox(6, heading, hint, buttons);
+        return titled(key, buttons);
     }
 }

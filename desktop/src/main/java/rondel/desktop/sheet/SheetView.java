@@ -22,7 +22,9 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Guide;
+import rondel.job.Job;
 import rondel.job.Located;
+import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.paint.PaintedExtent;
 import rondel.snap.Snap;
@@ -56,6 +58,7 @@ public final class SheetView extends Region {
     private final LineLayer lines = new LineLayer();
     private final LetterLayer letterLayer = new LetterLayer();
     private Optional<LetterChoice> letters = Optional.empty();
+    private Optional<Job> previewed = Optional.empty();
     private Optional<Consumer<Point>> pointing = Optional.empty();
     private boolean dragging;
     private final SheetGestures gestures;
@@ -180,6 +183,7 @@ public final class SheetView extends Region {
     }
 
     private void jobChanged() {
+        previewed = Optional.empty();
         if (!dragging) {
             picture.show(scene());
         }
@@ -191,8 +195,23 @@ public final class SheetView extends Region {
         refresh();
     }
 
+    /** Shows the sheet as it would be, or as it is again. */
+    public void showPreview(Optional<Job> job) {
+        if (previewed.isPresent() || job.isPresent()) {
+            previewed = job.filter(j -> j.sheets().stream()
+                    .anyMatch(s -> s.id().equals(desk.bench().sheet().id())));
+            picture.show(scene());
+            refresh();
+        }
+    }
+
+    /** The sheet as it is shown: as it is, or as an edit would make it. */
+    private Sheet shownSheet() {
+        return previewed.map(j -> j.sheet(desk.bench().sheet().id())).orElseGet(desk.bench()::sheet);
+    }
+
     private SheetScene scene() {
-        return SheetScene.of(desk.bench().job(), desk.bench().sheet());
+        return SheetScene.of(previewed.orElseGet(desk.bench()::job), shownSheet());
     }
 
     /** Lifts the selection off the sheet into a picture of its own that can be dragged. */
@@ -284,7 +303,7 @@ public final class SheetView extends Region {
     private void refresh() {
         paper.show(desk.bench().sheet(), viewport);
         emptyWindows.show(desk.bench().sheet(), viewport);
-        lines.show(desk.bench().sheet(), viewport);
+        lines.show(shownSheet(), viewport);
         veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());
         showGuides();
         across.show(viewport, desk.bench().job().unit(), getWidth());

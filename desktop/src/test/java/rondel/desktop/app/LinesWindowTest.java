@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import rondel.arrange.SetRole;
 import rondel.check.Finding;
+import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -43,7 +45,7 @@ class LinesWindowTest extends BenchFixture {
         assertThat(lookup("#legend").lookup(".label").<Labeled>queryAll())
                 .extracting(Labeled::getText)
                 .anyMatch(t -> t.startsWith("18 ·"));
-        clickOn("#tool-byPiece");
+        onFx(() -> lookup("#tool-byPiece").queryAs(Button.class).fire());
         calm();
         List<Element> pieces = bench.sheet().elements();
         assertThat(pieces).hasSize(9).allMatch(GroupElement.class::isInstance);
@@ -87,5 +89,32 @@ class LinesWindowTest extends BenchFixture {
         calm();
         assertThat(findings()).noneMatch(f -> f.code().equals("liveText"));
         assertThat(only().kind()).isEqualTo("shape");
+    }
+
+    @Test
+    void aHaloIsSeenBeforeItIsMadeAndThenFollowsItsArtwork() throws Exception {
+        dragFromShelf("crab", 100, 100);
+        ElementId crab = only().id();
+        Job before = bench.job();
+        keys(KeyCode.SHORTCUT, KeyCode.F2);
+        onFx(() -> lookup("#halo-preview").queryAs(CheckBox.class).fire());
+        clickOn("#halo-distance").push(KeyCode.SHORTCUT, KeyCode.A).write("4 mm");
+        Thread.sleep(600);
+        calm();
+        assertThat(bench.job()).isSameAs(before);
+        onFx(() -> lookup("#halo-make").queryAs(Button.class).fire());
+        calm();
+        Box around = boxOf(only().id());
+        assertThat(around.x()).isBetween(boxOf(crab).x() - 5.5, boxOf(crab).x() - 3.9);
+        ElementId halo = only().id();
+        onFx(() -> bench.select(List.of(crab)));
+        keys(KeyCode.RIGHT);
+        assertThat(boxOf(halo).x()).isGreaterThan(around.x());
+        onFx(() -> bench.select(List.of(halo)));
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.U);
+        Box free = boxOf(halo);
+        onFx(() -> bench.select(List.of(crab)));
+        keys(KeyCode.RIGHT);
+        assertThat(boxOf(halo)).isEqualTo(free);
     }
 }

@@ -13,7 +13,7 @@ import rondel.job.Sheet;
 class DemoJobsTest {
 
     @ParameterizedTest
-    @ValueSource(strings = {"planner-stickers", "scrapbook-page", "tide-card", "boat-boxes"})
+    @ValueSource(strings = {"planner-stickers", "scrapbook-page", "tide-card", "boat-boxes", "sticker-sheet"})
     void whatShipsIsWhatItsOperationsMake(String name) {
         Job made = MakeDemoJobs.jobs().get(name).get();
         Job shipped = DemoJobs.all().stream()
@@ -27,7 +27,7 @@ class DemoJobsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"planner-stickers", "scrapbook-page", "tide-card", "boat-boxes"})
+    @ValueSource(strings = {"planner-stickers", "scrapbook-page", "tide-card", "boat-boxes", "sticker-sheet"})
     void nothingLiesOffTheSheet(String name) {
         Sheet sheet = MakeDemoJobs.jobs().get(name).get().sheets().getFirst();
         Box room = sheet.trim().grown(sheet.bleed() + 1e-6);

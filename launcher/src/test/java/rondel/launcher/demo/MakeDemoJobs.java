@@ -19,6 +19,7 @@ public final class MakeDemoJobs {
         jobs.put("scrapbook-page", ScrapbookPage::make);
         jobs.put("tide-card", TideCard::make);
         jobs.put("boat-boxes", BoatBoxes::make);
+        jobs.put("sticker-sheet", StickerSheet::make);
         return jobs;
     }
 

@@ -1,0 +1,30 @@
+package rondel.desktop.lines;
+
+import rondel.desktop.app.Desk;
+import rondel.desktop.app.Progress;
+import rondel.job.Job;
+import rondel.link.Following;
+import rondel.operation.Operation;
+import rondel.words.Words;
+
+/** Makes edits that may take their time: computed in the background with progress and cancel, and made when the result is
+ *  there, unless the job was changed meanwhile. */
+public final class BackgroundEdits {
+
+    private final Desk desk;
+    private final Progress progress;
+
+    public BackgroundEdits(Desk desk, Progress progress) {
+        this.desk = desk;
+        this.progress = progress;
+    }
+
+    public void make(Operation operation) {
+        Job job = desk.bench().job();
+        progress.run(operation.label(), () -> Following.apply(operation, job), result -> {
+            if (!desk.bench().perform(operation, job, result)) {
+                desk.notices().refuse(Words.of("notice.changedMeanwhile", operation.label()));
+            }
+        });
+    }
+}

@@ -1,0 +1,53 @@
+package rondel.launcher.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rondel.arrange.Rotate;
+import rondel.geometry.Anchor;
+import rondel.geometry.Box;
+import rondel.halo.MakeHalo;
+import rondel.job.ElementId;
+import rondel.job.HaloShape;
+import rondel.job.Job;
+import rondel.job.Rgba;
+import rondel.sheets.SetMargins;
+import rondel.sheets.SetPaper;
+import rondel.units.LengthUnit;
+
+/** A sheet of stickers to print and kiss cut: sea creatures with a white rim each, and a lettered one. */
+final class StickerSheet {
+
+    private static final List<String> ART = List.of(
+            "creatures/octopus.svg",
+            "creatures/crab.svg",
+            "creatures/whale.svg",
+            "coast/lighthouse.svg",
+            "creatures/jellyfish.svg",
+            "creatures/starfish.svg",
+            "creatures/seahorse.svg",
+            "coast/sailboat.svg",
+            "creatures/puffin.svg",
+            "shells/scallop.svg",
+            "creatures/nautilus.svg",
+            "coast/message-bottle.svg");
+
+    private StickerSheet() {}
+
+    static Job make() {
+        Making m = new Making(Job.blank("Sticker sheet", LengthUnit.IN, 152.4, 203.2));
+        m.then(new SetMargins(m.sheet().id(), 0, 6.35));
+        m.then(new SetPaper(m.sheet().id(), Optional.of(new Rgba(0xff, 0xff, 0xff, 255))));
+        List<ElementId> art = new ArrayList<>();
+        for (int i = 0; i < ART.size(); i++) {
+            Box cell = new Box(14 + i % 3 * 44.5, 14 + i / 3 * 43, 35, 33);
+            art.add(m.placeWithin(ART.get(i), cell));
+        }
+        m.then(new Rotate(List.of(art.get(5)), -12, Anchor.CENTRE));
+        art.add(m.text("Low tide", "Great Vibes", 16, 76.2, 192, Making.SEA));
+        HaloShape rim = new HaloShape(2, HaloShape.Corners.ROUND, 2.5, HaloShape.ALL_HOLES, 0.6, 0.5);
+        m.then(new MakeHalo(art, rim, OptionalDouble.empty(), MakeHalo.Spread.EACH));
+        return m.job();
+    }
+}
