@@ -29,6 +29,7 @@ public final class Bench {
         sets.put("quick", Quick::rows);
         sets.put("shelf", ShelfSearch::rows);
         sets.put("unite", UnitingGlyphs::rows);
+        sets.put("halos", HalosOfStickers::rows);
         sets.put("start", StartUp::rows);
         sets.put("frames", Frames::rows);
         sets.put("pictures", ManyPictures::rows);

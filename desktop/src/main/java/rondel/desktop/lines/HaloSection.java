@@ -73,6 +73,7 @@ final class HaloSection extends VBox {
         getChildren().addAll(grid, fillHoles, foot);
         see.setOnAction(e -> changed());
         for (LengthInput field : new LengthInput[] {distance, second, bridge, smooth, holes}) {
+            field.setPrefColumnCount(7);
             field.textProperty().addListener((o, before, now) -> changed());
         }
         corners.setOnAction(e -> changed());

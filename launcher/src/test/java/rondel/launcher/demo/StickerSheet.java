@@ -30,7 +30,7 @@ final class StickerSheet {
             "coast/sailboat.svg",
             "creatures/puffin.svg",
             "shells/scallop.svg",
-            "creatures/nautilus.svg",
+            "shells/sand-dollar.svg",
             "coast/message-bottle.svg");
 
     private StickerSheet() {}
@@ -41,11 +41,11 @@ final class StickerSheet {
         m.then(new SetPaper(m.sheet().id(), Optional.of(new Rgba(0xff, 0xff, 0xff, 255))));
         List<ElementId> art = new ArrayList<>();
         for (int i = 0; i < ART.size(); i++) {
-            Box cell = new Box(14 + i % 3 * 44.5, 14 + i / 3 * 43, 35, 33);
+            Box cell = new Box(14 + i % 3 * 44.5, 13 + i / 3 * 41.5, 35, 32);
             art.add(m.placeWithin(ART.get(i), cell));
         }
         m.then(new Rotate(List.of(art.get(5)), -12, Anchor.CENTRE));
-        art.add(m.text("Low tide", "Great Vibes", 16, 76.2, 192, Making.SEA));
+        art.add(m.text("Low tide", "Great Vibes", 14, 76.2, 189, Making.SEA));
         HaloShape rim = new HaloShape(2, HaloShape.Corners.ROUND, 2.5, HaloShape.ALL_HOLES, 0.6, 0.5);
         m.then(new MakeHalo(art, rim, OptionalDouble.empty(), MakeHalo.Spread.EACH));
         return m.job();
