@@ -68,6 +68,7 @@ import rondel.job.SheetId;
 import rondel.job.Stroke;
 import rondel.job.TextAlign;
 import rondel.job.TextElement;
+import rondel.job.TraceShape;
 import rondel.job.Traits;
 import rondel.lettering.AddText;
 import rondel.lettering.SetText;
@@ -106,6 +107,7 @@ import rondel.spacing.SetGaps;
 import rondel.spacing.SetGrid;
 import rondel.spacing.Side;
 import rondel.spacing.SpreadAcross;
+import rondel.trace.Trace;
 import rondel.tryout.FlipTryOut;
 import rondel.tryout.KeepShown;
 import rondel.tryout.MakeTryOut;
@@ -216,6 +218,9 @@ public final class OperationCatalogue {
                 OperationKind.of(
                         new RolesByLook(List.of(new RoleRule(Optional.of(SEA_GREEN), Optional.empty(), Role.CUT)))),
                 OperationKind.of(new MakeHalo(LEAF, HaloShape.USUAL, OptionalDouble.of(3), MakeHalo.Spread.EACH)),
+                OperationKind.of(new Trace(
+                        List.of(new ElementId("picture")),
+                        new TraceShape(1, 0.5, 0, 50, 0.6, TraceShape.Layering.STACKED))),
                 OperationKind.of(new CloseOutlines(List.of(new ElementId("edge")))),
                 OperationKind.of(new Regroup(List.of(), By.PIECE)),
                 OperationKind.of(new KeepOnly(LEAF, true)),

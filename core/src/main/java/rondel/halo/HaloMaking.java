@@ -1,5 +1,6 @@
 package rondel.halo;
 
+import java.awt.image.BufferedImage;
 import java.util.List;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -12,10 +13,14 @@ import rondel.job.Job;
 import rondel.job.Located;
 import rondel.job.Media;
 import rondel.job.PictureElement;
+import rondel.raster.LevelLines;
 import rondel.shapes.Silhouette;
 
 /** Computes halos: what artwork covers, and the outline at a distance around it, on the sheet. */
 final class HaloMaking {
+
+    /** In pixels: less than what can be told from soft edges. */
+    private static final double FINE = 0.12;
 
     private final Job job;
     private final HaloShape shape;
@@ -52,6 +57,25 @@ final class HaloMaking {
         }
         Affine toFrame = Affine.translate(frame.x(), frame.y())
                 .times(Affine.scale(frame.width() / media.width(), frame.height() / media.height()));
-        return AlphaOutline.of(media.pixels(), shape.threshold()).transformed(toFrame);
+        return opaque(media.pixels()).transformed(toFrame);
+    }
+
+    /** The outline of what is opaque, in pixels; of a picture without alpha, its edge. */
+    private Outline opaque(BufferedImage image) {
+        if (!image.getColorModel().hasAlpha()) {
+            return Outline.rectangle(new Box(0, 0, image.getWidth(), image.getHeight()));
+        }
+        double level = Math.clamp(Math.floor(shape.threshold() * 255) + 0.5, 0.5, 254.5);
+        return LevelLines.of(
+                image.getWidth(),
+                image.getHeight(),
+                (y, row) -> {
+                    image.getRGB(0, y, row.length, 1, row, 0, row.length);
+                    for (int x = 0; x < row.length; x++) {
+                        row[x] >>>= 24;
+                    }
+                },
+                level,
+                FINE);
     }
 }

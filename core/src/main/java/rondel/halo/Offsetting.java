@@ -149,21 +149,6 @@ final class Offsetting {
         List<Point> points = new ArrayList<>(Arrays.stream(all, 0, all.length - 1)
                 .map(c -> new Point(c.x, c.y))
                 .toList());
-        return FITTING.closed(dense(points));
-    }
-
-    /** Long chords get points between, so that a fit keeps to them. */
-    private static List<Point> dense(List<Point> points) {
-        List<Point> all = new ArrayList<>();
-        for (int i = 0; i < points.size(); i++) {
-            Point a = points.get(i);
-            Point b = points.get((i + 1) % points.size());
-            int parts = (int) Math.max(1, Math.min(64, Math.ceil(a.distanceTo(b) / 0.4)));
-            for (int k = 0; k < parts; k++) {
-                double share = (double) k / parts;
-                all.add(new Point(a.x() + share * (b.x() - a.x()), a.y() + share * (b.y() - a.y())));
-            }
-        }
-        return all;
+        return FITTING.closed(points);
     }
 }

@@ -20,7 +20,7 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
     /** @param points of a closed line, the first not repeated at the end; at least three
      *  @return a closed contour through them */
     public Contour closed(List<Point> points) {
-        Dense line = new Dense(points, true);
+        Dense line = new Dense(between(points, true), true);
         List<Integer> corners = corners(line);
         List<Bezier> curves = new ArrayList<>();
         boolean smooth = corners.isEmpty();
@@ -30,14 +30,18 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
             int to = i + 1 < splits.size() ? splits.get(i + 1) : splits.getFirst() + line.n;
             Point start = smooth ? line.tangent(from, reach()) : line.ahead(from, reach());
             Point end = smooth ? back(line.tangent(from, reach())) : line.behind(to, reach());
-            fit(line, from, to, start, end, curves);
+            if (!smooth && isStraight(line, from, to, tolerance)) {
+                curves.add(Bezier.line(line.at(from), line.at(to)));
+            } else {
+                fit(line, from, to, start, end, curves);
+            }
         }
         return new Contour(curves, true);
     }
 
     /** @param points of an open line, at least two */
     public List<Bezier> open(List<Point> points) {
-        Dense line = new Dense(points, false);
+        Dense line = new Dense(between(points, false), false);
         List<Integer> splits = new ArrayList<>(List.of(0));
         splits.addAll(corners(line));
         splits.add(line.n - 1);
@@ -48,6 +52,25 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
             fit(line, from, to, line.ahead(from, reach()), line.behind(to, reach()), curves);
         }
         return curves;
+    }
+
+    /** Long chords get points between, so that a fit keeps to them. */
+    private List<Point> between(List<Point> points, boolean closed) {
+        List<Point> all = new ArrayList<>();
+        int chords = closed ? points.size() : points.size() - 1;
+        for (int i = 0; i < chords; i++) {
+            Point a = points.get(i);
+            Point b = points.get((i + 1) % points.size());
+            int parts = (int) Math.clamp(Math.ceil(a.distanceTo(b) / cornerLength), 1, 256);
+            for (int k = 0; k < parts; k++) {
+                double share = (double) k / parts;
+                all.add(new Point(a.x() + share * (b.x() - a.x()), a.y() + share * (b.y() - a.y())));
+            }
+        }
+        if (!closed) {
+            all.add(points.getLast());
+        }
+        return all;
     }
 
     private double reach() {
@@ -83,7 +106,7 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
             curves.add(Bezier.line(a, b));
             return;
         }
-        if (isStraight(line, from, to)) {
+        if (isStraight(line, from, to, tolerance / 4)) {
             curves.add(Bezier.line(a, b));
             return;
         }
@@ -105,7 +128,8 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
         fit(line, split, to, tangent, end, curves);
     }
 
-    private boolean isStraight(Dense line, int from, int to) {
+    /** Whether a line from one point to another stays near all between. */
+    private static boolean isStraight(Dense line, int from, int to, double near) {
         Point a = line.at(from);
         Point b = line.at(to);
         double dx = b.x() - a.x();
@@ -116,7 +140,7 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
         }
         for (int i = from + 1; i < to; i++) {
             Point p = line.at(i);
-            if (Math.abs((p.x() - a.x()) * dy - (p.y() - a.y()) * dx) > tolerance / 2 * length) {
+            if (Math.abs((p.x() - a.x()) * dy - (p.y() - a.y()) * dx) > near * length) {
                 return false;
             }
         }

@@ -9,6 +9,8 @@ import rondel.halo.MakeHalo;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.HaloShape;
+import rondel.job.PictureElement;
+import rondel.job.TraceShape;
 import rondel.operation.Operation;
 import rondel.pieces.By;
 import rondel.pieces.KeepOnly;
@@ -16,6 +18,7 @@ import rondel.pieces.Regroup;
 import rondel.shapes.Combine;
 import rondel.shapes.ToOutlines;
 import rondel.shapes.Way;
+import rondel.trace.Trace;
 
 /** Commands that turn artwork into clean outlines, in the background. */
 final class LinesCommands {
@@ -41,10 +44,15 @@ final class LinesCommands {
         combine("dropCovered", "", Way.DROP_COVERED);
         all.put(
                 "halo",
-                "Shortcut+Alt+H",
+                "Shortcut+Alt+Shift+H",
                 this::anySelected,
                 () -> make(new MakeHalo(
                         bench.selectedIds(), HaloShape.USUAL, OptionalDouble.empty(), MakeHalo.Spread.EACH)));
+        all.put(
+                "trace",
+                "Shortcut+Alt+Shift+T",
+                this::onlyPictures,
+                () -> make(new Trace(bench.selectedIds(), TraceShape.USUAL)));
         all.put(
                 "toOutlines",
                 "Shortcut+Alt+O",
@@ -77,6 +85,10 @@ final class LinesCommands {
 
     private void make(Operation operation) {
         edits.make(operation);
+    }
+
+    private boolean onlyPictures() {
+        return anySelected() && bench.selected().stream().allMatch(l -> l.element() instanceof PictureElement);
     }
 
     private boolean anySelected() {

@@ -117,6 +117,7 @@ public final class Menus {
                         "dropCovered",
                         LINE,
                         "halo",
+                        "trace",
                         LINE,
                         "toOutlines",
                         "linesToOutlines",

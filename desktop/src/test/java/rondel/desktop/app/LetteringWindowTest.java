@@ -9,7 +9,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -51,7 +51,7 @@ class LetteringWindowTest extends BenchFixture {
         assertThat(arched.height()).isGreaterThan(straight.height() + 5);
 
         FontChoice script = new FontChoice("Great Vibes", 400, false);
-        onFx(() -> lookup("#text-font").<ChoiceBox<FontChoice>>query().setValue(script));
+        onFx(() -> lookup("#text-font").<ComboBox<FontChoice>>query().setValue(script));
         calm();
         assertThat(text().font()).isEqualTo(script);
 

@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
+import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import rondel.arrange.SetRole;
@@ -116,5 +117,25 @@ class LinesWindowTest extends BenchFixture {
         onFx(() -> bench.select(List.of(crab)));
         keys(KeyCode.RIGHT);
         assertThat(boxOf(halo)).isEqualTo(free);
+    }
+
+    @Test
+    void aPictureIsTracedInAFewColoursAndKept() throws Exception {
+        dragFromShelf("sea-wash", 100, 100);
+        Element picture = only();
+        keys(KeyCode.SHORTCUT, KeyCode.F2);
+        onFx(() -> lookup("#trace-colours")
+                .<Spinner<Integer>>query()
+                .getValueFactory()
+                .setValue(4));
+        onFx(() -> lookup("#trace-make").queryAs(Button.class).fire());
+        calm();
+        GroupElement traced = (GroupElement) only();
+        assertThat(traced.children()).hasSizeBetween(2, 4);
+        assertThat(bench.job().located(picture.id()).element().hidden()).isTrue();
+        assertThat(boxOf(traced.id()).width())
+                .isBetween(20.0, boxOf(picture.id()).width() + 1);
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(bench.job().located(picture.id()).element()).isSameAs(picture);
     }
 }

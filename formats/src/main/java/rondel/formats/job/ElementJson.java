@@ -29,6 +29,7 @@ import rondel.job.Role;
 import rondel.job.Shadow;
 import rondel.job.ShapeElement;
 import rondel.job.TextElement;
+import rondel.job.TraceShape;
 import rondel.job.Traits;
 
 /** Elements as JSON. What is usual (visible, unlocked, printed, opaque) is not written. */
@@ -190,6 +191,32 @@ final class ElementJson {
                         .orElse(usual.smallestHole()),
                 f.optional("smooth").map(n -> JsonFields.length(n, "smooth")).orElse(usual.smooth()),
                 f.number("threshold", usual.threshold()));
+    }
+
+    static ObjectNode trace(TraceShape t) {
+        return JsonNodeFactory.instance
+                .objectNode()
+                .put("colours", t.colours())
+                .put("threshold", t.threshold())
+                .put("speckle", t.speckle())
+                .put("corner", t.corner())
+                .put("smoothness", t.smoothness())
+                .put("layering", Enums.word(t.layering()));
+    }
+
+    /** What is left out is as usual. */
+    static TraceShape trace(JsonNode node) {
+        JsonFields f = new JsonFields(node);
+        TraceShape usual = TraceShape.USUAL;
+        return new TraceShape(
+                (int) f.number("colours", usual.colours()),
+                f.number("threshold", usual.threshold()),
+                (int) f.number("speckle", usual.speckle()),
+                f.number("corner", usual.corner()),
+                f.number("smoothness", usual.smoothness()),
+                f.optional("layering")
+                        .map(n -> Enums.read(n, TraceShape.Layering.class, "layering"))
+                        .orElse(usual.layering()));
     }
 
     static ObjectNode provenance(Provenance p) {

@@ -21,6 +21,7 @@ import rondel.job.RoleRule;
 import rondel.job.Shadow;
 import rondel.job.SheetId;
 import rondel.job.Stroke;
+import rondel.job.TraceShape;
 import rondel.operation.Operation;
 import rondel.units.LengthUnit;
 
@@ -56,6 +57,7 @@ final class OperationValues {
             case Rgba c -> PaintJson.colour(c);
             case Stroke s -> PaintJson.stroke(s);
             case Shadow s -> ElementJson.shadow(s);
+            case TraceShape t -> ElementJson.trace(t);
             case HaloShape h -> ElementJson.halo(h);
             case RoleRule r -> PaintJson.roleRule(r);
             case Provenance p -> ElementJson.provenance(p);
@@ -106,6 +108,9 @@ final class OperationValues {
         }
         if (type == Shadow.class) {
             return ElementJson.shadow(node);
+        }
+        if (type == TraceShape.class) {
+            return ElementJson.trace(node);
         }
         if (type == HaloShape.class) {
             return ElementJson.halo(node);

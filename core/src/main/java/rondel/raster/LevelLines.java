@@ -1,6 +1,5 @@
-package rondel.halo;
+package rondel.raster;
 
-import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -11,46 +10,41 @@ import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
 import rondel.progress.Cancellation;
 
-/** Where a picture's opacity passes a threshold: the level line by marching squares (Lorensen and Cline 1987, in the plane)
- *  with linear interpolation between pixel centres, so that soft edges are followed to a part of a pixel. */
-final class AlphaOutline {
-
-    /** In pixels: less than what can be told from soft edges. */
-    private static final double FINE = 0.12;
+/** Where values on a grid of pixels pass a level: by marching squares (Lorensen and Cline 1987, in the plane) with linear
+ *  interpolation between pixel centres, so that soft edges are followed to a part of a pixel. Beyond the grid values are 0. */
+public final class LevelLines {
 
     private final int width;
     private final int height;
-    private final float level;
+    private final double level;
+    private final double fine;
     private final int[] above;
     private final int[] here;
 
-    private AlphaOutline(int width, int height, float level) {
+    /** The values of a row of pixels, 0 to 255. */
+    public interface Rows {
+        void read(int y, int[] into);
+    }
+
+    private LevelLines(int width, int height, double level, double fine) {
         this.width = width;
         this.height = height;
         this.level = level;
+        this.fine = fine;
         this.above = new int[width + 2];
         this.here = new int[width + 2];
     }
 
-    /** @param threshold 0 to 1
-     *  @return contours in pixels, opaque inside: outer ones clockwise on the picture, holes the other way */
-    static Outline of(BufferedImage image, double threshold) {
-        if (!image.getColorModel().hasAlpha()) {
-            return new OutlineBuilder()
-                    .moveTo(0, 0)
-                    .lineTo(image.getWidth(), 0)
-                    .lineTo(image.getWidth(), image.getHeight())
-                    .lineTo(0, image.getHeight())
-                    .close()
-                    .build();
-        }
-        float level = (float) Math.clamp(threshold * 255, 0.5, 254.5);
-        return new AlphaOutline(image.getWidth(), image.getHeight(), level).contours(image);
+    /** @param level from which values are inside, above 0 and below 255; never a value that occurs
+     *  @param fine how far points may be left out, in pixels
+     *  @return contours in pixels: outer ones counter-clockwise on the picture, holes the other way */
+    public static Outline of(int width, int height, Rows rows, double level, double fine) {
+        return new LevelLines(width, height, level, fine).contours(rows);
     }
 
     /** Pieces of the level line, one for each side it leaves a cell by: chained by the cell edge that they share. */
-    private Outline contours(BufferedImage image) {
-        Chains chains = new Chains();
+    private Outline contours(Rows rows) {
+        Chains chains = new Chains(fine);
         int[] row = new int[width];
         for (int y = 0; y <= height; y++) {
             if ((y & 63) == 0) {
@@ -59,10 +53,8 @@ final class AlphaOutline {
             System.arraycopy(here, 0, above, 0, here.length);
             Arrays.fill(here, 0);
             if (y < height) {
-                image.getRGB(0, y, width, 1, row, 0, width);
-                for (int x = 0; x < width; x++) {
-                    here[x + 1] = row[x] >>> 24;
-                }
+                rows.read(y, row);
+                System.arraycopy(row, 0, here, 1, width);
             }
             for (int x = 0; x <= width; x++) {
                 cell(x, y, chains);
@@ -124,8 +116,13 @@ final class AlphaOutline {
 
     /** Directed pieces put end to end. */
     private static final class Chains {
+        private final double fine;
         private final java.util.HashMap<Long, double[]> from = new java.util.HashMap<>();
         private final java.util.HashMap<Long, Long> next = new java.util.LinkedHashMap<>();
+
+        Chains(double fine) {
+            this.fine = fine;
+        }
 
         void add(long a, double ax, double ay, long b, double bx, double by) {
             next.put(a, b);
@@ -147,9 +144,9 @@ final class AlphaOutline {
                 if (ring.size() >= 3) {
                     ring.add(ring.getFirst().copy());
                     var line = factory.createLineString(ring.toArray(Coordinate[]::new));
-                    Coordinate[] fine =
-                            DouglasPeuckerSimplifier.simplify(line, FINE).getCoordinates();
-                    Coordinate[] kept = fine.length >= 4 ? fine : line.getCoordinates();
+                    Coordinate[] thinned =
+                            DouglasPeuckerSimplifier.simplify(line, fine).getCoordinates();
+                    Coordinate[] kept = thinned.length >= 4 ? thinned : line.getCoordinates();
                     builder.moveTo(kept[0].x, kept[0].y);
                     for (int i = 1; i < kept.length - 1; i++) {
                         builder.lineTo(kept[i].x, kept[i].y);

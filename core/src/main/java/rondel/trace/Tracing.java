@@ -1,0 +1,140 @@
+package rondel.trace;
+
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.geometry.curve.Bezier;
+import rondel.geometry.curve.Contour;
+import rondel.geometry.curve.CurveFitting;
+import rondel.geometry.overlay.Operand;
+import rondel.geometry.overlay.Overlay;
+import rondel.job.Rgba;
+import rondel.job.TraceShape;
+import rondel.progress.Cancellation;
+import rondel.raster.LevelLines;
+
+/** Turns a picture into outlines: level lines of its darkness, or of each of a few colours, with curves fitted to them. */
+final class Tracing {
+
+    private static final double FINE = 0.05;
+
+    private final BufferedImage image;
+    private final TraceShape shape;
+    private final CurveFitting fitting;
+
+    /** An outline in pixels, with its colour. */
+    record Layer(Outline outline, Rgba colour) {}
+
+    Tracing(BufferedImage image, TraceShape shape) {
+        this.image = image;
+        this.shape = shape;
+        this.fitting = new CurveFitting(shape.smoothness(), shape.corner(), 3);
+    }
+
+    /** From back to front. */
+    List<Layer> layers() {
+        return shape.colours() == 1 ? one() : several();
+    }
+
+    /** Darkness as it would be on white paper, so that clear pixels are light. */
+    private List<Layer> one() {
+        int width = image.getWidth();
+        double level = Math.clamp(Math.floor(shape.threshold() * 255) + 0.5, 0.5, 254.5);
+        Outline dark = LevelLines.of(
+                width,
+                image.getHeight(),
+                (y, row) -> {
+                    image.getRGB(0, y, width, 1, row, 0, width);
+                    for (int x = 0; x < width; x++) {
+                        row[x] = darkness(row[x]);
+                    }
+                },
+                level,
+                FINE);
+        Outline fitted = fitted(dark);
+        return fitted.isEmpty() ? List.of() : List.of(new Layer(fitted, Rgba.BLACK));
+    }
+
+    private static int darkness(int p) {
+        int alpha = p >>> 24;
+        double light = (0.2126 * (p >> 16 & 255) + 0.7152 * (p >> 8 & 255) + 0.0722 * (p & 255)) / 255;
+        return (int) Math.round((1 - light) * alpha);
+    }
+
+    /** Each colour's outline reaches under the colours in front of it; the largest lies at the back. */
+    private List<Layer> several() {
+        Quantizing few = new Quantizing(image, shape.colours());
+        int colours = few.colours.size();
+        Speckles.remove(few.labels, few.width, few.height, shape.speckle(), colours);
+        int[] sizes = new int[colours];
+        for (int label : few.labels) {
+            if (label >= 0) {
+                sizes[label]++;
+            }
+        }
+        List<Integer> order = IntStream.range(0, colours)
+                .filter(c -> sizes[c] > 0)
+                .boxed()
+                .sorted(Comparator.comparingInt(c -> -sizes[c]))
+                .toList();
+        int[] rank = new int[colours];
+        for (int i = 0; i < order.size(); i++) {
+            rank[order.get(i)] = i;
+        }
+        List<Layer> layers = new ArrayList<>();
+        for (int i = 0; i < order.size(); i++) {
+            Cancellation.check();
+            Outline fitted = fitted(from(few, rank, i));
+            if (!fitted.isEmpty()) {
+                layers.add(new Layer(fitted, few.colours.get(order.get(i))));
+            }
+        }
+        return shape.layering() == TraceShape.Layering.STACKED ? layers : sideBySide(layers);
+    }
+
+    private static Outline from(Quantizing few, int[] rank, int least) {
+        return LevelLines.of(
+                few.width,
+                few.height,
+                (y, row) -> {
+                    for (int x = 0; x < row.length; x++) {
+                        int label = few.labels[y * few.width + x];
+                        row[x] = label >= 0 && rank[label] >= least ? 255 : 0;
+                    }
+                },
+                127.5,
+                FINE);
+    }
+
+    /** What can be seen of each: neighbours end on the same curves, so that no gap is between them. */
+    private static List<Layer> sideBySide(List<Layer> layers) {
+        Map<Integer, Outline> seen = Overlay.of(layers.stream()
+                        .map(l -> new Operand(l.outline, FillRule.NON_ZERO))
+                        .toList())
+                .uncovered();
+        List<Layer> parted = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            if (seen.containsKey(i)) {
+                parted.add(new Layer(seen.get(i), layers.get(i).colour));
+            }
+        }
+        return parted;
+    }
+
+    private Outline fitted(Outline lines) {
+        List<Contour> contours = new ArrayList<>();
+        for (Contour c : Contour.of(lines)) {
+            List<Point> points = c.segments().stream().map(Bezier::start).toList();
+            if (Math.abs(c.area()) >= Math.max(1, shape.speckle()) && points.size() >= 3) {
+                contours.add(fitting.closed(points).reversed());
+            }
+        }
+        return Contour.outline(contours);
+    }
+}

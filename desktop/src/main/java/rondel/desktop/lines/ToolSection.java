@@ -1,0 +1,86 @@
+package rondel.desktop.lines;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import rondel.desktop.app.Desk;
+import rondel.operation.Operation;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** The figures of a tool, a button that makes what they say, and a preview on the sheet while they are chosen. */
+abstract class ToolSection extends VBox {
+
+    private final Desk desk;
+    private final Preview preview;
+    private final GridPane grid = new GridPane(8, 6);
+    private final CheckBox see = new CheckBox(Words.of("lines.preview"));
+    private int rows;
+
+    /** @param name of the tool, in ids and in the bundle
+     *  @param make makes an edit in the background */
+    ToolSection(Desk desk, String name, Preview preview, Consumer<Operation> make) {
+        super(6);
+        this.desk = desk;
+        this.preview = preview;
+        see.setId(name + "-preview");
+        see.setOnAction(e -> changed());
+        Button go = new Button(Words.of(name + ".make"));
+        go.setId(name + "-make");
+        go.getStyleClass().add("accent");
+        go.setOnAction(e -> make(make));
+        HBox foot = new HBox(10, go, see);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(grid, foot);
+    }
+
+    /** Adds a field under the label of a key in the bundle. */
+    final void row(String key, Node field) {
+        Label label = new Label(Words.of(key));
+        label.setLabelFor(field);
+        label.setMinWidth(USE_PREF_SIZE);
+        field.setAccessibleText(Words.of(key));
+        grid.addRow(rows++, label, field);
+    }
+
+    /** Adds a field that needs no label of its own. */
+    final void row(Node field) {
+        grid.add(field, 0, rows++, 2, 1);
+    }
+
+    /** To be called when a figure has changed. */
+    final void changed() {
+        if (see.isSelected()) {
+            preview.propose(this::operation);
+        } else {
+            preview.end();
+        }
+    }
+
+    /** The edit that the figures say; nothing where nothing is selected that it could be about.
+     *
+     * @throws Refusal where something that is typed can't be */
+    abstract Optional<Operation> operation();
+
+    private void make(Consumer<Operation> make) {
+        try {
+            Optional<Operation> operation = operation();
+            if (operation.isEmpty()) {
+                desk.notices().refuse(Words.of("lines.selectFirst"));
+                return;
+            }
+            see.setSelected(false);
+            preview.end();
+            make.accept(operation.get());
+        } catch (Refusal e) {
+            desk.notices().refuse(e.getMessage());
+        }
+    }
+}

@@ -1,0 +1,73 @@
+package rondel.desktop.lines;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Slider;
+import javafx.scene.control.Spinner;
+import rondel.desktop.app.Desk;
+import rondel.desktop.look.Shown;
+import rondel.job.ElementId;
+import rondel.job.PictureElement;
+import rondel.job.TraceShape;
+import rondel.operation.Operation;
+import rondel.trace.Trace;
+import rondel.words.Words;
+
+/** The figures of a trace. */
+final class TraceSection extends ToolSection {
+
+    private static final TraceShape USUAL = TraceShape.USUAL;
+    private static final int MOST_SPECKLE = 400;
+
+    private final Desk desk;
+    private final Spinner<Integer> colours = new Spinner<>(1, Trace.MOST_COLOURS, USUAL.colours());
+    private final Slider threshold = new Slider(0, 1, USUAL.threshold());
+    private final Slider speckle = new Slider(0, MOST_SPECKLE, USUAL.speckle());
+    private final Slider corner = new Slider(15, 120, USUAL.corner());
+    private final Slider smoothness = new Slider(0.2, 4, USUAL.smoothness());
+    private final ChoiceBox<TraceShape.Layering> layering = new ChoiceBox<>();
+
+    TraceSection(Desk desk, Preview preview, Consumer<Operation> make) {
+        super(desk, "trace", preview, make);
+        this.desk = desk;
+        colours.setId("trace-colours");
+        colours.setEditable(true);
+        colours.getEditor().setPrefColumnCount(3);
+        colours.valueProperty().addListener((o, before, now) -> changed());
+        layering.setId("trace-layering");
+        layering.getItems().setAll(TraceShape.Layering.values());
+        layering.setConverter(new Shown<>(l -> Words.of("trace." + l)));
+        layering.setValue(USUAL.layering());
+        layering.setOnAction(e -> changed());
+        layering.disableProperty().bind(colours.valueProperty().isEqualTo(1));
+        threshold.disableProperty().bind(colours.valueProperty().isNotEqualTo(1));
+        row("trace.colours", colours);
+        row("trace.threshold", threshold);
+        row("trace.layering", layering);
+        row("trace.speckle", speckle);
+        row("trace.corner", corner);
+        row("trace.smoothness", smoothness);
+        for (Slider slider : List.of(threshold, speckle, corner, smoothness)) {
+            slider.setPrefWidth(110);
+            slider.valueProperty().addListener((o, before, now) -> changed());
+        }
+    }
+
+    @Override
+    Optional<Operation> operation() {
+        List<ElementId> pictures = desk.bench().selected().stream()
+                .filter(l -> l.element() instanceof PictureElement)
+                .map(l -> l.element().id())
+                .toList();
+        TraceShape shape = new TraceShape(
+                colours.getValue(),
+                threshold.getValue(),
+                (int) speckle.getValue(),
+                corner.getValue(),
+                smoothness.getValue(),
+                layering.getValue());
+        return pictures.isEmpty() ? Optional.empty() : Optional.of(new Trace(pictures, shape));
+    }
+}
