@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Supplier;
 
 /** {@code rondel bench}: one row each, ours against a peer in the same run. Figures are ms; what counts is the ratio. */
 public final class Bench {
@@ -44,6 +45,19 @@ public final class Bench {
             print(out, sets.get(set).measured());
         }
         System.exit(0);
+    }
+
+    /** The least time that work takes in some runs, in ms. */
+    static double best(int runs, Supplier<?> work) {
+        double best = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < runs; i++) {
+            long start = System.nanoTime();
+            if (work.get() == null) {
+                throw new IllegalStateException("no result");
+            }
+            best = Math.min(best, (System.nanoTime() - start) / 1e6);
+        }
+        return best;
     }
 
     private static void print(PrintStream out, List<Row> rows) {

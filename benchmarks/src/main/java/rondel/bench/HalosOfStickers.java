@@ -7,7 +7,6 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -54,8 +53,8 @@ final class HalosOfStickers {
         HaloShape shape = new HaloShape(DISTANCE, HaloShape.Corners.ROUND, 0, 0, 0, 0.5);
         MakeHalo make =
                 new MakeHalo(List.of(new ElementId("art")), shape, OptionalDouble.empty(), MakeHalo.Spread.EACH);
-        double ours = best(3, () -> make.apply(job));
-        double peer = best(2, () -> distances(image));
+        double ours = Bench.best(3, () -> make.apply(job));
+        double peer = Bench.best(2, () -> distances(image));
         ElementId halo = make.selects(job, make.apply(job)).getFirst();
         Outline outline = ((ShapeElement) make.apply(job).located(halo).element()).outline();
         int nodes =
@@ -193,17 +192,5 @@ final class HalosOfStickers {
             }
             d[q] = (double) (q - v[k]) * (q - v[k]) + f[v[k]];
         }
-    }
-
-    private static double best(int runs, java.util.function.Supplier<?> work) {
-        double[] times = new double[runs];
-        for (int i = 0; i < runs; i++) {
-            long start = System.nanoTime();
-            if (work.get() == null) {
-                throw new IllegalStateException();
-            }
-            times[i] = (System.nanoTime() - start) / 1e6;
-        }
-        return Arrays.stream(times).min().orElseThrow();
     }
 }

@@ -2,7 +2,6 @@ package rondel.bench;
 
 import java.awt.geom.Area;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import org.locationtech.jts.geom.Coordinate;
@@ -40,10 +39,10 @@ final class UnitingGlyphs {
                 glyphs.stream().map(g -> new Operand(g, FillRule.NON_ZERO)).toList();
         Outline united = Overlay.of(operands).unite();
         List<Geometry> polygons = polygons(operands);
-        double ours = best(3, () -> Overlay.of(operands).unite());
-        double jts = best(3, () -> OverlayNGRobust.union(polygons));
-        double few = best(3, () -> Overlay.of(operands.subList(0, FEW)).unite());
-        double awt = best(1, () -> area(glyphs.subList(0, FEW)));
+        double ours = Bench.best(3, () -> Overlay.of(operands).unite());
+        double jts = Bench.best(3, () -> OverlayNGRobust.union(polygons));
+        double few = Bench.best(3, () -> Overlay.of(operands.subList(0, FEW)).unite());
+        double awt = Bench.best(1, () -> area(glyphs.subList(0, FEW)));
         double exact = OverlayNGRobust.union(finer(operands)).getArea();
         double off =
                 Math.abs(Contour.of(united).stream().mapToDouble(Contour::area).sum() - exact) / exact;
@@ -132,17 +131,5 @@ final class UnitingGlyphs {
             all = OverlayNGRobust.overlay(all, p, org.locationtech.jts.operation.overlayng.OverlayNG.DIFFERENCE);
         }
         return all;
-    }
-
-    private static double best(int runs, java.util.function.Supplier<?> work) {
-        double[] times = new double[runs];
-        for (int i = 0; i < runs; i++) {
-            long start = System.nanoTime();
-            if (work.get() == null) {
-                throw new IllegalStateException();
-            }
-            times[i] = (System.nanoTime() - start) / 1e6;
-        }
-        return Arrays.stream(times).min().orElseThrow();
     }
 }

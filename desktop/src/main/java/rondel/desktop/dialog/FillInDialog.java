@@ -30,11 +30,14 @@ import rondel.words.Words;
 /** Lists a template's texts, windows and colours, each with a field to fill in. */
 public final class FillInDialog {
 
+    private static final double TALLEST = 460;
+
     private final Supplier<Optional<Path>> choosePicture;
     private final Map<ElementId, TextArea> texts = new LinkedHashMap<>();
     private final Map<ElementId, Path> pictures = new LinkedHashMap<>();
     private final Map<Rgba, ColorPicker> colours = new LinkedHashMap<>();
     private final VBox all = new VBox(14);
+    private int windows;
 
     public FillInDialog(Blanks blanks, Supplier<Optional<Path>> choosePicture) {
         this.choosePicture = choosePicture;
@@ -68,7 +71,6 @@ public final class FillInDialog {
 
     private Optional<Node> windows(List<Blanks.Window> blanks) {
         GridPane grid = new GridPane(10, 6);
-        int at = 0;
         for (Blanks.Window blank : blanks) {
             Label chosen = new Label(Words.of(blank.filled() ? "template.filled" : "template.empty"));
             chosen.getStyleClass().add("quiet");
@@ -80,7 +82,7 @@ public final class FillInDialog {
                 pictures.put(blank.element(), file);
                 chosen.setText(file.getFileName().toString());
             }));
-            row(grid, at++, blank.name(), new HBox(8, choose, chosen));
+            row(grid, windows++, blank.name(), new HBox(8, choose, chosen));
         }
         return blanks.isEmpty() ? Optional.empty() : Optional.of(grid);
     }
@@ -108,7 +110,8 @@ public final class FillInDialog {
     public Optional<FillInForm> ask(Window owner) {
         ScrollPane scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
-        scroll.setPrefViewportHeight(460);
+        double rows = texts.size() * 44 + windows * 36 + Math.ceil(colours.size() / 3.0) * 40;
+        scroll.setPrefViewportHeight(Math.min(TALLEST, 130 + rows));
         scroll.setPrefViewportWidth(460);
         Dialog<ButtonType> dialog = new Dialog<>();
         dialog.getDialogPane().setContent(scroll);

@@ -85,6 +85,7 @@ public final class StopsDialog {
         var between = FxColours.of(left.colour()).interpolate(FxColours.of(right.colour()), 0.5);
         rows.getChildren().add(new Row(new Paint.Stop((left.offset() + right.offset()) / 2, FxColours.rgba(between))));
         refresh();
+        rows.getScene().getWindow().sizeToScene();
     }
 
     private static double width(List<Paint.Stop> stops, int i) {
