@@ -3,6 +3,7 @@ package rondel.catalogue;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import rondel.arrange.Delete;
 import rondel.arrange.Duplicate;
 import rondel.arrange.Flip;
@@ -33,6 +34,7 @@ import rondel.colour.Recolour;
 import rondel.colour.SetPalette;
 import rondel.colour.SetStops;
 import rondel.colour.SwapColours;
+import rondel.filling.FillOutline;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
@@ -44,6 +46,7 @@ import rondel.halo.MakeHalo;
 import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.FillingShape;
 import rondel.job.Fit;
 import rondel.job.FontChoice;
 import rondel.job.GroupElement;
@@ -224,6 +227,10 @@ public final class OperationCatalogue {
                 OperationKind.of(new CloseOutlines(List.of(new ElementId("edge")))),
                 OperationKind.of(new Regroup(List.of(), By.PIECE)),
                 OperationKind.of(new KeepOnly(LEAF, true)),
+                OperationKind.of(new FillOutline(
+                        new ElementId("leaf"),
+                        List.of(new ElementId("dot-1")),
+                        new FillingShape(4, 8, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, false, 1, 20))),
                 OperationKind.of(new SetProvenance(
                         LEAF, Optional.of(new Provenance("Tide collection", "Saltmarsh Studio", Licence.OWN)))),
                 OperationKind.of(new AddSheet("Back", 215.9, 279.4)),

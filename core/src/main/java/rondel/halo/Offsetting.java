@@ -13,10 +13,9 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
-import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
 import rondel.geometry.curve.CurveFitting;
-import rondel.geometry.overlay.Regions;
+import rondel.geometry.overlay.FlatArea;
 import rondel.job.HaloShape;
 import rondel.progress.Cancellation;
 
@@ -34,7 +33,7 @@ final class Offsetting {
     /** @param artwork what lies inside, on the sheet: closed contours, holes run the other way
      *  @return nothing where nothing is left */
     static Outline of(Outline artwork, HaloShape shape) {
-        Geometry area = area(artwork);
+        Geometry area = FlatArea.of(artwork, FLATNESS);
         Geometry grown = shape.distance() >= 0
                 ? buffer(area, shape.distance() + shape.bridge(), shape.corners())
                 : buffer(
@@ -51,41 +50,6 @@ final class Offsetting {
         Geometry even = shape.smooth() > 0 ? smoothed(closed, shape.smooth()) : closed;
         Cancellation.check();
         return fitted(even, shape.smallestHole());
-    }
-
-    private static Geometry area(Outline artwork) {
-        List<Geometry> polygons = new ArrayList<>();
-        for (Outline region : Regions.of(artwork)) {
-            List<LinearRing> holes = new ArrayList<>();
-            LinearRing outer = null;
-            for (Contour c : Contour.of(region)) {
-                LinearRing ring = ring(c);
-                if (c.area() > 0) {
-                    outer = ring;
-                } else {
-                    holes.add(ring);
-                }
-            }
-            if (outer != null) {
-                polygons.add(FACTORY.createPolygon(outer, holes.toArray(LinearRing[]::new)));
-            }
-        }
-        return FACTORY.buildGeometry(polygons);
-    }
-
-    private static LinearRing ring(Contour contour) {
-        List<Coordinate> points = new ArrayList<>();
-        for (Bezier b : contour.segments()) {
-            int steps = b.steps(FLATNESS);
-            for (int i = 0; i < steps; i++) {
-                points.add(new Coordinate(b.coordinate(0, (double) i / steps), b.coordinate(1, (double) i / steps)));
-            }
-        }
-        points.add(points.getFirst().copy());
-        while (points.size() < 4) {
-            points.add(points.getFirst().copy());
-        }
-        return FACTORY.createLinearRing(points.toArray(Coordinate[]::new));
     }
 
     private static Geometry buffer(Geometry g, double distance, HaloShape.Corners corners) {

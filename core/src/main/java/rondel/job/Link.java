@@ -1,6 +1,7 @@
 package rondel.job;
 
 import java.util.List;
+import rondel.geometry.Affine;
 
 /** What an element follows when an edit changes that. */
 public sealed interface Link {
@@ -14,4 +15,16 @@ public sealed interface Link {
             elements = List.copyOf(elements);
         }
     }
+
+    /** A group of copies that fills an outline. */
+    record Filling(ElementId outline, List<ElementId> drawings, FillingShape shape) implements Link {
+        public Filling {
+            drawings = List.copyOf(drawings);
+        }
+    }
+
+    /** One of the copies that fill an outline.
+     *
+     * @param put where it was put; one that is elsewhere by now has been moved by hand */
+    record Copy(ElementId of, Affine put) implements Link {}
 }

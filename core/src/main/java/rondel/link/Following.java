@@ -14,6 +14,11 @@ public final class Following {
     /** @throws rondel.words.Refusal if the edit can't be made */
     public static Job apply(Operation operation, Job job) {
         Job after = operation.apply(job);
+        return after(job, after);
+    }
+
+    /** What follows from an edit that has been made. */
+    public static Job after(Job job, Job after) {
         return after == job ? job : RulesForNew.follow(job, Halos.follow(job, Likes.follow(job, after)));
     }
 }

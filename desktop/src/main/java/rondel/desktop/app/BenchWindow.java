@@ -25,6 +25,7 @@ import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
 import rondel.desktop.lines.BackgroundEdits;
+import rondel.desktop.lines.FillingRun;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesSides;
 import rondel.desktop.lines.Preview;
@@ -66,7 +67,8 @@ public final class BenchWindow extends StackPane {
         ShelfActions shelfActions = new ShelfActions(desk, shelfModel, questions);
         LetterChoice letters = new LetterChoice(desk, texts);
         sheet.offer(letters);
-        commands = new Commands(desk, sheet, actions, questions, texts, letters, shelfActions, stages);
+        BackgroundEdits edits = new BackgroundEdits(desk, progress, new FillingRun(desk, progress, sheet));
+        commands = new Commands(desk, sheet, actions, questions, texts, letters, shelfActions, stages, edits);
         Carrying carrying = new Carrying();
         shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
@@ -81,7 +83,7 @@ public final class BenchWindow extends StackPane {
         all.setRight(measure);
         Region found = LinesSides.left(desk, findings);
         Preview preview = new Preview(desk, sheet);
-        Region tools = LinesSides.right(desk, commands, preview, new BackgroundEdits(desk, progress));
+        Region tools = LinesSides.right(desk, commands, preview, edits);
         stages.onChange(() -> {
             boolean lines = stages.get() == StageChoice.Stage.LINES;
             all.setLeft(lines ? found : shelf);

@@ -49,6 +49,8 @@ public final class DemoJobs {
                 new DemoJob("scrapbook-page"),
                 new DemoJob("tide-card"),
                 new DemoJob("boat-boxes"),
-                new DemoJob("sticker-sheet"));
+                new DemoJob("sticker-sheet"),
+                new DemoJob("shell-whale"),
+                new DemoJob("lettering-sign"));
     }
 }

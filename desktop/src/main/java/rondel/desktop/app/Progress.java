@@ -22,7 +22,9 @@ public final class Progress extends HBox {
     private final Workers workers;
     private final Notices notices;
     private final Label label = new Label();
+    private final Button keep = new Button(Words.of("progress.keep"));
     private final Button cancel = new Button(Words.of("progress.cancel"));
+    private Runnable stopping = () -> {};
     private final Set<Workers.Task> running = new LinkedHashSet<>();
 
     public Progress(Workers workers, Notices notices) {
@@ -33,29 +35,68 @@ public final class Progress extends HBox {
         cancel.setId("cancel");
         cancel.getStyleClass().add("small");
         cancel.setOnAction(e -> List.copyOf(running).forEach(Workers.Task::cancel));
+        keep.setId("keep");
+        keep.getStyleClass().add("small");
+        keep.setOnAction(e -> stopAndKeep());
+        keep.managedProperty().bind(keep.visibleProperty());
+        keep.setVisible(false);
         ProgressBar bar = new ProgressBar(ProgressBar.INDETERMINATE_PROGRESS);
         bar.setPrefWidth(110);
-        getChildren().addAll(label, bar, cancel);
+        getChildren().addAll(label, bar, keep, cancel);
         setVisible(false);
         managedProperty().bind(visibleProperty());
     }
 
     /** @param done hears of the result on the toolkit's thread, unless it was called off */
     public <T> void run(String what, Callable<T> work, Consumer<T> done) {
-        Under under = new Under(what);
+        run(new Under(what), work, done, () -> {});
+    }
+
+    /** As {@link #run}, for work that gets better the longer it goes on, and can be stopped early.
+     *
+     * @param stop tells the work to end with what it has
+     * @param ended hears when it has ended, one way or another */
+    public <T> void runUntilStopped(String what, Callable<T> work, Consumer<T> done, Runnable stop, Runnable ended) {
+        stopping = stop;
+        keep.setVisible(true);
+        run(new Under(what), work, done, () -> {
+            stopping = () -> {};
+            keep.setVisible(false);
+            ended.run();
+        });
+    }
+
+    /** Ends work that can be stopped early, with what it has by now. */
+    public void stopAndKeep() {
+        stopping.run();
+    }
+
+    public boolean canStop() {
+        return keep.isVisible();
+    }
+
+    /** Says how far the work has come. */
+    public void say(String how) {
+        label.setText(how);
+    }
+
+    private <T> void run(Under under, Callable<T> work, Consumer<T> done, Runnable ended) {
         under.task = workers.run(
                 work,
                 result -> {
                     under.end();
+                    ended.run();
                     done.accept(result);
                 },
                 failure -> {
                     under.end();
+                    ended.run();
                     notices.refuse(
                             failure instanceof Refusal ? failure.getMessage() : Words.of("cli.unexpected", failure));
                 },
                 () -> {
                     under.end();
+                    ended.run();
                     notices.say(Words.of("progress.cancelled"));
                 });
         running.add(under.task);

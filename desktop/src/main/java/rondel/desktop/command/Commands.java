@@ -56,7 +56,8 @@ public final class Commands {
             TextEdits texts,
             LetterChoice letters,
             ShelfActions shelf,
-            StageChoice stages) {
+            StageChoice stages,
+            BackgroundEdits edits) {
         this.desk = desk;
         this.bench = desk.bench();
         add("new", "Shortcut+N", always(), files::newJob);
@@ -84,7 +85,7 @@ public final class Commands {
         new WindowCommands(this, desk, files).add();
         new TryOutCommands(this, desk, questions).add();
         new ColourCommands(this, desk, sheet, questions).add();
-        new LinesCommands(this, desk, new BackgroundEdits(desk, files.progress())).add();
+        new LinesCommands(this, desk, edits).add();
         new RoleCommands(this, desk, questions, stages).add();
         add("fit", "Shortcut+0", always(), sheet::fit);
         add("trueSize", "Shortcut+1", always(), sheet::trueSize);

@@ -5,9 +5,11 @@ import java.util.OptionalDouble;
 import rondel.desktop.app.Desk;
 import rondel.desktop.lines.BackgroundEdits;
 import rondel.desktop.model.Bench;
+import rondel.filling.FillOutline;
 import rondel.halo.MakeHalo;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.FillingShape;
 import rondel.job.HaloShape;
 import rondel.job.PictureElement;
 import rondel.job.TraceShape;
@@ -19,6 +21,7 @@ import rondel.shapes.Combine;
 import rondel.shapes.ToOutlines;
 import rondel.shapes.Way;
 import rondel.trace.Trace;
+import rondel.words.Words;
 
 /** Commands that turn artwork into clean outlines, in the background. */
 final class LinesCommands {
@@ -53,6 +56,8 @@ final class LinesCommands {
                 "Shortcut+Alt+Shift+T",
                 this::onlyPictures,
                 () -> make(new Trace(bench.selectedIds(), TraceShape.USUAL)));
+        all.put("fillOutline", "Shortcut+Alt+Shift+F", this::anySelected, this::fill);
+        all.put("stopAndKeep", "Shortcut+Alt+Period", edits.filling()::isUnderWay, edits.filling()::stopAndKeep);
         all.put(
                 "toOutlines",
                 "Shortcut+Alt+O",
@@ -80,7 +85,17 @@ final class LinesCommands {
     }
 
     private void combine(String id, String keys, Way way) {
-        all.put(id, keys, () -> bench.selection().size() > 1, () -> make(new Combine(bench.selectedIds(), way, false)));
+        boolean oneWill = way == Way.UNITE || way == Way.DIVIDE;
+        all.put(
+                id,
+                keys,
+                () -> bench.selection().size() > (oneWill ? 0 : 1),
+                () -> make(new Combine(bench.selectedIds(), way, false)));
+    }
+
+    private void fill() {
+        FillOutline.ofSelection(bench.job(), bench.selectedIds(), FillingShape.USUAL)
+                .ifPresentOrElse(edits.filling()::start, () -> desk.notices().refuse(Words.of("lines.selectFirst")));
     }
 
     private void make(Operation operation) {

@@ -13,10 +13,17 @@ public final class BackgroundEdits {
 
     private final Desk desk;
     private final Progress progress;
+    private final FillingRun filling;
 
-    public BackgroundEdits(Desk desk, Progress progress) {
+    public BackgroundEdits(Desk desk, Progress progress, FillingRun filling) {
         this.desk = desk;
         this.progress = progress;
+        this.filling = filling;
+    }
+
+    /** Those that can be watched, and stopped early. */
+    public FillingRun filling() {
+        return filling;
     }
 
     public void make(Operation operation) {

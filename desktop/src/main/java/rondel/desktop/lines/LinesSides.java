@@ -41,6 +41,7 @@ public final class LinesSides {
                         "lines.shapes",
                         List.of("unite", "subtract", "intersect", "exclude", "divide", "dropCovered")),
                 titled("lines.halo", new HaloSection(desk, preview, edits::make)),
+                titled("lines.filling", new FillingSection(desk, preview, edits.filling())),
                 titled("lines.trace", new TraceSection(desk, preview, edits::make)),
                 section(commands, "lines.outlines", List.of("toOutlines", "linesToOutlines")),
                 section(

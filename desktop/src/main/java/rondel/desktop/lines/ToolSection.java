@@ -58,7 +58,7 @@ abstract class ToolSection extends VBox {
     /** To be called when a figure has changed. */
     final void changed() {
         if (see.isSelected()) {
-            preview.propose(this::operation);
+            preview.propose(this::proposal);
         } else {
             preview.end();
         }
@@ -68,6 +68,11 @@ abstract class ToolSection extends VBox {
      *
      * @throws Refusal where something that is typed can't be */
     abstract Optional<Operation> operation();
+
+    /** What the preview shows: the edit, or one that is quicker to make and looks alike. */
+    Optional<Operation> proposal() {
+        return operation();
+    }
 
     private void make(Consumer<Operation> make) {
         try {

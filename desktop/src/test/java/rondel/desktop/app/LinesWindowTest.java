@@ -2,8 +2,10 @@ package rondel.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.geom.Ellipse2D;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Labeled;
@@ -11,15 +13,25 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+import rondel.arrange.Place;
 import rondel.arrange.SetRole;
 import rondel.check.Finding;
 import rondel.geometry.Box;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.FillingShape;
 import rondel.job.GroupElement;
 import rondel.job.Job;
+import rondel.job.Link;
+import rondel.job.Paint;
+import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.RoleRule;
+import rondel.job.ShapeElement;
+import rondel.job.Traits;
 
 /** The Lines stage: what will be made, what is found, and the tools that make outlines and pieces. */
 class LinesWindowTest extends BenchFixture {
@@ -137,5 +149,40 @@ class LinesWindowTest extends BenchFixture {
                 .isBetween(20.0, boxOf(picture.id()).width() + 1);
         keys(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(bench.job().located(picture.id()).element()).isSameAs(picture);
+    }
+
+    @Test
+    void anOutlineFillsWhileOneWatchesAndIsKeptAsItIsWhenStopped() throws Exception {
+        dragFromShelf("crab", 60, 60);
+        ElementId crab = only().id();
+        onFx(() -> bench.perform(new Place(bench.sheet().id(), List.of(disc("pond", 110, 150, 45)), List.of())));
+        onFx(() -> bench.select(List.of(crab, new ElementId("pond"))));
+        keys(KeyCode.SHORTCUT, KeyCode.F2);
+        clickOn("#filling-from").push(KeyCode.SHORTCUT, KeyCode.A).write("10 mm");
+        clickOn("#filling-to").push(KeyCode.SHORTCUT, KeyCode.A).write("20 mm");
+        Job before = bench.job();
+        onFx(() -> lookup("#filling-make").queryAs(Button.class).fire());
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> lookup("#keep")
+                .queryAs(Button.class)
+                .isVisible());
+        assertThat(bench.job()).isSameAs(before);
+        onFx(() -> lookup("#keep").queryAs(Button.class).fire());
+        calm();
+        GroupElement filling = (GroupElement) only();
+        assertThat(filling.children()).hasSizeGreaterThan(8);
+        Link.Filling how = (Link.Filling) filling.traits().link().orElseThrow();
+        assertThat(how.drawings()).containsExactly(crab);
+        assertThat(how.shape().rounds()).isLessThan(FillingShape.USUAL.rounds());
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(bench.job()).isSameAs(before);
+    }
+
+    private static ShapeElement disc(String id, double x, double y, double r) {
+        return new ShapeElement(
+                Traits.named(id).withId(new ElementId(id)),
+                Outline.of(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r)),
+                FillRule.NON_ZERO,
+                Paint.solid(Rgba.BLACK),
+                Optional.empty());
     }
 }

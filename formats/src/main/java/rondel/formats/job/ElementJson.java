@@ -6,7 +6,6 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
@@ -17,9 +16,7 @@ import rondel.job.ElementId;
 import rondel.job.Fit;
 import rondel.job.GroupElement;
 import rondel.job.GroupUse;
-import rondel.job.HaloShape;
 import rondel.job.Licence;
-import rondel.job.Link;
 import rondel.job.Mask;
 import rondel.job.MediaId;
 import rondel.job.Paint;
@@ -29,7 +26,6 @@ import rondel.job.Role;
 import rondel.job.Shadow;
 import rondel.job.ShapeElement;
 import rondel.job.TextElement;
-import rondel.job.TraceShape;
 import rondel.job.Traits;
 
 /** Elements as JSON. What is usual (visible, unlocked, printed, opaque) is not written. */
@@ -49,6 +45,8 @@ final class ElementJson {
             "shadow",
             "alike",
             "around",
+            "filling",
+            "copy",
             "provenance",
             "window",
             "outline",
@@ -128,12 +126,7 @@ final class ElementJson {
             o.put("pinned", true);
         }
         e.traits().shadow().ifPresent(s -> o.set("shadow", shadow(s)));
-        e.traits().link().ifPresent(l -> {
-            switch (l) {
-                case Link.Alike alike -> o.put("alike", alike.set());
-                case Link.Around around -> o.set("around", around(around));
-            }
-        });
+        e.traits().link().ifPresent(l -> LinkJson.write(o, l));
         e.traits().provenance().ifPresent(p -> o.set("provenance", provenance(p)));
         if (e.opacity() != 1) {
             o.put("opacity", e.opacity());
@@ -143,80 +136,6 @@ final class ElementJson {
     private static void clip(ObjectNode o, Clip c) {
         o.put("outline", GeometryJson.outline(c.outline())).put("rule", Enums.word(c.rule()));
         c.from().ifPresent(e -> o.set("from", write(e)));
-    }
-
-    private static Optional<Link> link(JsonFields f) {
-        Optional<Link> alike = f.optional("alike").map(n -> new Link.Alike(f.text("alike")));
-        return alike.or(() -> f.optional("around").map(ElementJson::around));
-    }
-
-    private static ObjectNode around(Link.Around link) {
-        ObjectNode o = JsonNodeFactory.instance.objectNode();
-        ArrayNode of = o.putArray("elements");
-        link.elements().forEach(id -> of.add(id.value()));
-        o.set("halo", halo(link.shape()));
-        return o;
-    }
-
-    private static Link around(JsonNode node) {
-        JsonFields f = new JsonFields(node);
-        List<ElementId> of = new ArrayList<>();
-        f.list("elements").forEach(n -> of.add(new ElementId(n.asText())));
-        return new Link.Around(of, halo(f.node("halo")));
-    }
-
-    static ObjectNode halo(HaloShape h) {
-        return JsonNodeFactory.instance
-                .objectNode()
-                .put("distance", h.distance())
-                .put("corners", Enums.word(h.corners()))
-                .put("bridge", h.bridge())
-                .put("smallest_hole", h.smallestHole())
-                .put("smooth", h.smooth())
-                .put("threshold", h.threshold());
-    }
-
-    /** What is left out is as in a usual halo. */
-    static HaloShape halo(JsonNode node) {
-        JsonFields f = new JsonFields(node);
-        HaloShape usual = HaloShape.USUAL;
-        return new HaloShape(
-                f.length("distance"),
-                f.optional("corners")
-                        .map(n -> Enums.read(n, HaloShape.Corners.class, "corners"))
-                        .orElse(usual.corners()),
-                f.optional("bridge").map(n -> JsonFields.length(n, "bridge")).orElse(usual.bridge()),
-                f.optional("smallest_hole")
-                        .map(n -> JsonFields.length(n, "smallest_hole"))
-                        .orElse(usual.smallestHole()),
-                f.optional("smooth").map(n -> JsonFields.length(n, "smooth")).orElse(usual.smooth()),
-                f.number("threshold", usual.threshold()));
-    }
-
-    static ObjectNode trace(TraceShape t) {
-        return JsonNodeFactory.instance
-                .objectNode()
-                .put("colours", t.colours())
-                .put("threshold", t.threshold())
-                .put("speckle", t.speckle())
-                .put("corner", t.corner())
-                .put("smoothness", t.smoothness())
-                .put("layering", Enums.word(t.layering()));
-    }
-
-    /** What is left out is as usual. */
-    static TraceShape trace(JsonNode node) {
-        JsonFields f = new JsonFields(node);
-        TraceShape usual = TraceShape.USUAL;
-        return new TraceShape(
-                (int) f.number("colours", usual.colours()),
-                f.number("threshold", usual.threshold()),
-                (int) f.number("speckle", usual.speckle()),
-                f.number("corner", usual.corner()),
-                f.number("smoothness", usual.smoothness()),
-                f.optional("layering")
-                        .map(n -> Enums.read(n, TraceShape.Layering.class, "layering"))
-                        .orElse(usual.layering()));
     }
 
     static ObjectNode provenance(Provenance p) {
@@ -280,7 +199,7 @@ final class ElementJson {
                 f.number("opacity", 1),
                 f.flag("pinned", false),
                 f.optional("shadow").map(ElementJson::shadow),
-                link(f),
+                LinkJson.read(f),
                 f.optional("provenance").map(ElementJson::provenance),
                 f.extras(KNOWN));
         return switch (f.text("kind")) {

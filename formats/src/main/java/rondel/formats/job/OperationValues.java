@@ -11,6 +11,7 @@ import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.FillingShape;
 import rondel.job.HaloShape;
 import rondel.job.Lettering;
 import rondel.job.Media;
@@ -57,8 +58,9 @@ final class OperationValues {
             case Rgba c -> PaintJson.colour(c);
             case Stroke s -> PaintJson.stroke(s);
             case Shadow s -> ElementJson.shadow(s);
-            case TraceShape t -> ElementJson.trace(t);
-            case HaloShape h -> ElementJson.halo(h);
+            case TraceShape t -> FiguresJson.trace(t);
+            case FillingShape s -> FiguresJson.filling(s);
+            case HaloShape h -> FiguresJson.halo(h);
             case RoleRule r -> PaintJson.roleRule(r);
             case Provenance p -> ElementJson.provenance(p);
             case Box b -> GeometryJson.box(b);
@@ -110,10 +112,13 @@ final class OperationValues {
             return ElementJson.shadow(node);
         }
         if (type == TraceShape.class) {
-            return ElementJson.trace(node);
+            return FiguresJson.trace(node);
+        }
+        if (type == FillingShape.class) {
+            return FiguresJson.filling(node);
         }
         if (type == HaloShape.class) {
-            return ElementJson.halo(node);
+            return FiguresJson.halo(node);
         }
         if (type == RoleRule.class) {
             return PaintJson.roleRule(node);

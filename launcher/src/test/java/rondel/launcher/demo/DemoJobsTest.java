@@ -14,7 +14,16 @@ import rondel.job.Sheet;
 class DemoJobsTest {
 
     @ParameterizedTest
-    @ValueSource(strings = {"planner-stickers", "scrapbook-page", "tide-card", "boat-boxes", "sticker-sheet"})
+    @ValueSource(
+            strings = {
+                "planner-stickers",
+                "scrapbook-page",
+                "tide-card",
+                "boat-boxes",
+                "sticker-sheet",
+                "shell-whale",
+                "lettering-sign"
+            })
     void whatShipsIsWhatItsOperationsMake(String name) {
         Job made = MakeDemoJobs.jobs().get(name).get();
         Job shipped = DemoJobs.all().stream()
@@ -28,7 +37,16 @@ class DemoJobsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"planner-stickers", "scrapbook-page", "tide-card", "boat-boxes", "sticker-sheet"})
+    @ValueSource(
+            strings = {
+                "planner-stickers",
+                "scrapbook-page",
+                "tide-card",
+                "boat-boxes",
+                "sticker-sheet",
+                "shell-whale",
+                "lettering-sign"
+            })
     void nothingLiesOffTheSheet(String name) {
         Sheet sheet = MakeDemoJobs.jobs().get(name).get().sheets().getFirst();
         Box room = sheet.trim().grown(sheet.bleed() + 1e-6);

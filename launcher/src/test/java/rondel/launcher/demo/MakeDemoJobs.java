@@ -20,6 +20,8 @@ public final class MakeDemoJobs {
         jobs.put("tide-card", TideCard::make);
         jobs.put("boat-boxes", BoatBoxes::make);
         jobs.put("sticker-sheet", StickerSheet::make);
+        jobs.put("shell-whale", ShellWhale::make);
+        jobs.put("lettering-sign", LetteringSign::make);
         return jobs;
     }
 

@@ -1,0 +1,135 @@
+package rondel.filling;
+
+import java.util.Arrays;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.util.LinearComponentExtracter;
+import rondel.progress.Cancellation;
+
+/** Signed distances to the edge of an area, sampled on a grid: above 0 inside. Between samples they are interpolated.
+ *
+ * @param x of the first sample
+ * @param step from sample to sample */
+record DistanceField(double x, double y, double step, int columns, int rows, float[] values) {
+
+    /** The distances to the edge of an area, computed segment by segment. */
+    static DistanceField of(Geometry area, double x, double y, double step, int columns, int rows) {
+        double[] segments = segments(area);
+        float[] values = new float[columns * rows];
+        for (int j = 0; j < rows; j++) {
+            Cancellation.check();
+            double py = y + j * step;
+            double[] crossings = crossings(segments, py);
+            int passed = 0;
+            for (int i = 0; i < columns; i++) {
+                double px = x + i * step;
+                while (passed < crossings.length && crossings[passed] <= px) {
+                    passed++;
+                }
+                double distance = Math.sqrt(nearest(segments, px, py));
+                values[j * columns + i] = (float) (passed % 2 == 1 ? distance : -distance);
+            }
+        }
+        return new DistanceField(x, y, step, columns, rows, values);
+    }
+
+    private static double[] segments(Geometry area) {
+        double[] all = new double[4 * area.getNumPoints()];
+        int n = 0;
+        for (Object line : LinearComponentExtracter.getLines(area)) {
+            Coordinate[] points = ((LineString) line).getCoordinates();
+            for (int i = 1; i < points.length; i++) {
+                all[n++] = points[i - 1].x;
+                all[n++] = points[i - 1].y;
+                all[n++] = points[i].x;
+                all[n++] = points[i].y;
+            }
+        }
+        return Arrays.copyOf(all, n);
+    }
+
+    /** Where a horizontal line crosses the edge, in order. */
+    private static double[] crossings(double[] s, double y) {
+        double[] at = new double[s.length / 4];
+        int n = 0;
+        for (int k = 0; k < s.length; k += 4) {
+            if (s[k + 1] <= y != s[k + 3] <= y) {
+                at[n++] = s[k] + (y - s[k + 1]) / (s[k + 3] - s[k + 1]) * (s[k + 2] - s[k]);
+            }
+        }
+        double[] sorted = Arrays.copyOf(at, n);
+        Arrays.sort(sorted);
+        return sorted;
+    }
+
+    private static double nearest(double[] s, double px, double py) {
+        double best = Double.MAX_VALUE;
+        for (int k = 0; k < s.length; k += 4) {
+            double ax = s[k];
+            double ay = s[k + 1];
+            double dx = s[k + 2] - ax;
+            double dy = s[k + 3] - ay;
+            double length = dx * dx + dy * dy;
+            double t = length == 0 ? 0 : Math.clamp(((px - ax) * dx + (py - ay) * dy) / length, 0, 1);
+            double ex = ax + t * dx - px;
+            double ey = ay + t * dy - py;
+            best = Math.min(best, ex * ex + ey * ey);
+        }
+        return best;
+    }
+
+    /** The distance at a point; beyond the samples, that of the nearest sample less how far that is. */
+    double at(double px, double py) {
+        double scale = 1 / step;
+        double u = (px - x) * scale;
+        double v = (py - y) * scale;
+        if (u >= 0 && v >= 0 && u < columns - 1 && v < rows - 1) {
+            return between(u, v);
+        }
+        double cu = Math.clamp(u, 0, columns - 1.001);
+        double cv = Math.clamp(v, 0, rows - 1.001);
+        double du = u - cu;
+        double dv = v - cv;
+        return between(cu, cv) - step * Math.sqrt(du * du + dv * dv);
+    }
+
+    /** The distances at places in a row; for those beyond the samples, how far they are from a circle about the origin.
+     *
+     * @param dx from each place to the next */
+    void along(double px, double py, double dx, double dy, double circle, float[] into, int from, int count) {
+        double scale = 1 / step;
+        double u = (px - x) * scale;
+        double v = (py - y) * scale;
+        double du = dx * scale;
+        double dv = dy * scale;
+        double mostU = columns - 1;
+        double mostV = rows - 1;
+        for (int i = 0; i < count; i++) {
+            if (u >= 0 && v >= 0 && u < mostU && v < mostV) {
+                into[from + i] = (float) between(u, v);
+            } else {
+                double qx = x + u * step;
+                double qy = y + v * step;
+                into[from + i] = (float) (circle - Math.sqrt(qx * qx + qy * qy));
+            }
+            u += du;
+            v += dv;
+        }
+    }
+
+    private double between(double u, double v) {
+        int i = (int) u;
+        int j = (int) v;
+        double fu = u - i;
+        double fv = v - j;
+        int k = j * columns + i;
+        double upper = values[k] + fu * (values[k + 1] - values[k]);
+        double lower = values[k + columns] + fu * (values[k + columns + 1] - values[k + columns]);
+        return upper + fv * (lower - upper);
+    }
+
+    DistanceField copy() {
+        return new DistanceField(x, y, step, columns, rows, values.clone());
+    }
+}

@@ -1,0 +1,154 @@
+package rondel.filling;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import rondel.job.FillingShape;
+import rondel.progress.Cancellation;
+
+/** Fills an area with copies of motifs: the large ones first, close to the edge and to each other, then ever smaller ones;
+ *  after that a few neighbours at a time are taken out and put in anew, which is kept when more is covered (ruin and recreate:
+ *  Schrimpf and others, Journal of Computational Physics 159, 2000). Several such changes are tried side by side; how many
+ *  does not depend on the machine, so that the same seed gives the same filling, on every machine. */
+final class Filling {
+
+    private static final int LANES = 4;
+    private static final double SMALLER = 1.22;
+
+    private static final double HEAT = 0.08;
+    private static final double COOLING = 900;
+    private static final double FULL = 0.85;
+    private static final int MISSES = 4;
+    private static final int TRIES = 160;
+
+    private final Geometry outline;
+    private final List<Motif> motifs;
+    private final FillingShape shape;
+    private final int most;
+    private final double mostArea;
+
+    /** Watches, and says whether to go on. */
+    interface Watch {
+        boolean goesOn(int rounds, List<Spot> spots);
+    }
+
+    Filling(Geometry outline, List<Motif> motifs, FillingShape wanted) {
+        this.outline = outline;
+        this.motifs = motifs;
+        this.shape = wanted.withGap(gap(wanted));
+        this.most = wanted.count().orElse(Integer.MAX_VALUE);
+        this.mostArea = wanted.density().orElse(1) * outline.getArea();
+    }
+
+    /** What is filled by: where less than all is to be covered, the room left over is between the copies. */
+    FillingShape shape() {
+        return shape;
+    }
+
+    private static double gap(FillingShape shape) {
+        double usual = Math.sqrt(shape.from() * shape.to());
+        double airy = usual * (Math.sqrt(FULL / shape.density().orElse(1)) - 1);
+        return Math.max(shape.gap(), shape.density().isPresent() ? airy : 0);
+    }
+
+    List<Spot> fill(Watch watch) {
+        FreeSpace space = begun();
+        boolean goesOn = watch.goesOn(0, spots(space));
+        List<Lane> lanes = IntStream.range(0, LANES)
+                .mapToObj(i -> new Lane(space.copy(), motifs, shape))
+                .toList();
+        Lane main = new Lane(space, motifs, shape);
+        for (int i = 0; i < shape.rounds() && goesOn; i += LANES) {
+            Cancellation.check();
+            kept(changes(lanes, i, covered(space))).forEach(c -> {
+                lanes.forEach(l -> l.apply(c));
+                main.apply(c);
+            });
+            goesOn = watch.goesOn(i + LANES, spots(space));
+        }
+        return spots(space);
+    }
+
+    /** What the lanes propose; a loss is accepted, ever more rarely and ever smaller (simulated annealing). */
+    private List<Lane.Change> changes(List<Lane> lanes, int round, double covered) {
+        double chance = StrictMath.log(Math.max(1e-9, chance(round).nextDouble()));
+        double loss = HEAT * shape.from() * shape.from() * StrictMath.exp(-round / COOLING) * chance;
+        return IntStream.range(0, LANES)
+                .parallel()
+                .mapToObj(k -> lanes.get(k).proposed(chance(round + k + 1), most))
+                .filter(c -> c.gain() > loss)
+                .filter(c -> shape.count().isEmpty() || c.in().size() >= c.out().size())
+                .filter(c -> shape.density().isEmpty() || covered + c.area() <= mostArea)
+                .toList();
+    }
+
+    private SplittableRandom chance(int number) {
+        return new SplittableRandom(shape.seed() * 1_000_003 + number);
+    }
+
+    /** Filled for a start. Where a count is asked for and large copies leave no room for so many, smaller ones are taken. */
+    private FreeSpace begun() {
+        double widest = motifs.stream().mapToDouble(m -> m.circles()[2]).max().orElse(0.5);
+        FreeSpace empty = new FreeSpace(outline, shape.from(), shape.gap(), shape.to() * widest + shape.gap());
+        double largest = shape.to();
+        if (shape.count().isPresent()) {
+            double unit = motifs.stream().mapToDouble(Motif::area).average().orElse(1);
+            largest = Math.clamp(1.4 * Math.sqrt(mostArea / most / unit), shape.from(), shape.to());
+        }
+        while (true) {
+            FreeSpace space = empty.copy();
+            begin(space, largest);
+            boolean enough = shape.count().isEmpty() || space.placed().size() == most;
+            if (enough || largest == shape.from()) {
+                return space;
+            }
+            largest = Math.max(shape.from(), largest * 0.88);
+        }
+    }
+
+    private void begin(FreeSpace space, double largest) {
+        Envelope box = outline.getEnvelopeInternal();
+        double radius = Math.hypot(box.getWidth(), box.getHeight());
+        Search search = new Search(space, motifs, shape, new SplittableRandom(shape.seed()));
+        for (double size = largest; ; size = Math.max(shape.from(), size / SMALLER)) {
+            double least = size == shape.from() ? size : size * 0.97;
+            for (int missed = 0; missed < MISSES && space.placed().size() < most; ) {
+                Cancellation.check();
+                Spot spot = search.find(box.centre().x, box.centre().y, radius, least, size, TRIES);
+                if (spot == null || covered(space) + spot.area() > mostArea) {
+                    missed++;
+                } else {
+                    space.put(spot);
+                }
+            }
+            if (size == shape.from()) {
+                return;
+            }
+        }
+    }
+
+    private static double covered(FreeSpace space) {
+        return space.placed().stream().mapToDouble(p -> p.spot().area()).sum();
+    }
+
+    /** The best of the changes, and the others that don't meet it. */
+    private static List<Lane.Change> kept(List<Lane.Change> changes) {
+        List<Lane.Change> kept = new ArrayList<>();
+        changes.stream()
+                .sorted(Comparator.comparingDouble(Lane.Change::gain).reversed())
+                .forEach(c -> {
+                    if (kept.stream().allMatch(c::isApartFrom)) {
+                        kept.add(c);
+                    }
+                });
+        return kept;
+    }
+
+    private static List<Spot> spots(FreeSpace space) {
+        return space.placed().stream().map(FreeSpace.Placed::spot).toList();
+    }
+}

@@ -1,0 +1,210 @@
+package rondel.filling;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
+
+/** The room that is left in an outline: how far any place is from what a new copy must keep away from. Copies are put in and
+ *  taken out again. */
+final class FreeSpace {
+
+    private static final int FINEST = 640;
+
+    private final DistanceField edge;
+    private final DistanceField free;
+    private final double gap;
+    private final double reach;
+    private final List<Placed> placed = new ArrayList<>();
+
+    /** A copy, and how far each sample in a window around it is from it. */
+    record Placed(Spot spot, int left, int top, int width, int height, float[] distances, double worth) {}
+
+    /** @param reach how far from anything distances matter, in mm */
+    FreeSpace(Geometry outline, double smallest, double gap, double reach) {
+        Envelope box = outline.getEnvelopeInternal();
+        double step = Math.max(smallest / 9, Math.max(box.getWidth(), box.getHeight()) / FINEST);
+        int columns = (int) Math.ceil(box.getWidth() / step) + 5;
+        int rows = (int) Math.ceil(box.getHeight() / step) + 5;
+        this.edge = DistanceField.of(
+                TopologyPreservingSimplifier.simplify(outline, step / 20),
+                box.getMinX() - 2 * step,
+                box.getMinY() - 2 * step,
+                step,
+                columns,
+                rows);
+        this.free = edge.copy();
+        this.gap = gap;
+        this.reach = reach;
+    }
+
+    private FreeSpace(FreeSpace like) {
+        this.edge = like.edge;
+        this.free = like.free.copy();
+        this.gap = like.gap;
+        this.reach = like.reach;
+        this.placed.addAll(like.placed);
+    }
+
+    /** The same room with the same copies in it, which then goes its own way. */
+    FreeSpace copy() {
+        return new FreeSpace(this);
+    }
+
+    List<Placed> placed() {
+        return placed;
+    }
+
+    double step() {
+        return free.step();
+    }
+
+    /** How far a place is from what is taken; below 0 in it or outside the outline. */
+    double at(double x, double y) {
+        return free.at(x, y);
+    }
+
+    double toEdge(double x, double y) {
+        return edge.at(x, y);
+    }
+
+    Placed put(Spot spot) {
+        double half = spot.size() * spot.motif().farthest() + reach;
+        int left = column(spot.x() - half);
+        int top = row(spot.y() - half);
+        int width = Math.min(free.columns() - 1, column(spot.x() + half) + 1) - left + 1;
+        int height = Math.min(free.rows() - 1, row(spot.y() + half) + 1) - top + 1;
+        float[] distances = new float[width * height];
+        double cos = StrictMath.cos(spot.angle()) / spot.size();
+        double sin = StrictMath.sin(spot.angle()) / spot.size();
+        int flip = spot.mirrored() ? -1 : 1;
+        DistanceField around = spot.motif().around();
+        double worth = 0;
+        double step = free.step();
+        for (int j = 0; j < height; j++) {
+            double dx = free.x() + left * step - spot.x();
+            double dy = free.y() + (top + j) * step - spot.y();
+            around.along(
+                    flip * (dx * cos + dy * sin),
+                    dy * cos - dx * sin,
+                    flip * step * cos,
+                    -step * sin,
+                    spot.motif().farthest(),
+                    distances,
+                    j * width,
+                    width);
+            int k = (top + j) * free.columns() + left;
+            for (int i = 0, d = j * width; i < width; i++, k++, d++) {
+                float distance = (float) -spot.size() * distances[d];
+                distances[d] = distance;
+                free.values()[k] = Math.min(free.values()[k], distance - (float) gap);
+                if (distance < step / 2) {
+                    worth += Math.min(0.5 - distance / step, 1) * weight(edge.values()[k]);
+                }
+            }
+        }
+        Placed in = new Placed(spot, left, top, width, height, distances, worth * free.step() * free.step());
+        placed.add(in);
+        return in;
+    }
+
+    /** What is covered near the edge shows the outline, so it counts for more. */
+    private double weight(double toEdge) {
+        return 1 + Math.clamp(1 - toEdge / (reach / 3), 0, 1);
+    }
+
+    void takeOut(Placed out) {
+        placed.remove(out);
+        for (int j = 0; j < out.height; j++) {
+            int k = (out.top + j) * free.columns() + out.left;
+            System.arraycopy(edge.values(), k, free.values(), k, out.width);
+        }
+        for (Placed other : placed) {
+            overlay(other, out);
+        }
+    }
+
+    /** Puts one back that was taken out. */
+    void putBack(Placed in) {
+        placed.add(in);
+        overlay(in, in);
+    }
+
+    private void overlay(Placed of, Placed window) {
+        int left = Math.max(of.left, window.left);
+        int right = Math.min(of.left + of.width, window.left + window.width);
+        int top = Math.max(of.top, window.top);
+        int bottom = Math.min(of.top + of.height, window.top + window.height);
+        for (int j = top; j < bottom; j++) {
+            int k = j * free.columns() + left;
+            int d = (j - of.top) * of.width + left - of.left;
+            for (int i = left; i < right; i++, k++, d++) {
+                free.values()[k] = Math.min(free.values()[k], of.distances[d] - (float) gap);
+            }
+        }
+    }
+
+    /** Places with room around them, near a point.
+     *
+     * @param radius how near
+     * @param room how much room */
+    List<double[]> openPlaces(double x, double y, double radius, double room, int most, SplittableRandom random) {
+        List<double[]> places = new ArrayList<>();
+        int left = column(x - radius);
+        int right = Math.min(free.columns() - 1, column(x + radius) + 1);
+        int top = row(y - radius);
+        int bottom = Math.min(free.rows() - 1, row(y + radius) + 1);
+        int seen = 0;
+        for (int j = top; j <= bottom; j++) {
+            for (int i = left; i <= right; i++) {
+                if (free.values()[j * free.columns() + i] < room) {
+                    continue;
+                }
+                seen++;
+                double[] place = {free.x() + i * free.step(), free.y() + j * free.step()};
+                if (places.size() < most) {
+                    places.add(place);
+                } else {
+                    int into = random.nextInt(seen);
+                    if (into < most) {
+                        places.set(into, place);
+                    }
+                }
+            }
+        }
+        return places;
+    }
+
+    /** A place that nothing covers, those with more room around them more likely; nothing where all is covered. */
+    double[] loosePlace(SplittableRandom random) {
+        float[] values = free.values();
+        double sum = 0;
+        for (float v : values) {
+            sum += loose(v);
+        }
+        double at = random.nextDouble() * sum;
+        for (int k = 0; k < values.length; k++) {
+            at -= loose(values[k]);
+            if (at < 0) {
+                return new double[] {
+                    free.x() + k % free.columns() * free.step(), free.y() + k / free.columns() * free.step()
+                };
+            }
+        }
+        return new double[] {free.x(), free.y()};
+    }
+
+    private static double loose(float v) {
+        return v > 0 ? v : 0;
+    }
+
+    private int column(double x) {
+        return (int) Math.clamp(Math.floor((x - free.x()) / free.step()), 0, free.columns() - 1);
+    }
+
+    private int row(double y) {
+        return (int) Math.clamp(Math.floor((y - free.y()) / free.step()), 0, free.rows() - 1);
+    }
+}

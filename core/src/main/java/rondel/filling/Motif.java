@@ -1,0 +1,154 @@
+package rondel.filling;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.LinearComponentExtracter;
+import org.locationtech.jts.linearref.LengthIndexedLine;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
+import rondel.geometry.Affine;
+import rondel.geometry.Outline;
+import rondel.geometry.overlay.FlatArea;
+
+/** What one drawing covers, in a space of its own: its longer side is 1, and the middle of the largest circle in it the
+ *  origin. Besides the outline it holds what tells quickly whether a copy fits: circles that cover it, points along its rim,
+ *  and how far any place near it is from it.
+ *
+ * @param toOwn from the drawing's sheet to the motif's space
+ * @param circles x, y and radius of circles within it, the largest first
+ * @param rim x and y of points on its edge, evenly spaced
+ * @param around how far a place is from it, above 0 inside */
+record Motif(
+        int index,
+        Geometry flat,
+        double area,
+        Affine toOwn,
+        double[] circles,
+        double[] rim,
+        double farthest,
+        DistanceField around) {
+
+    private static final int SAMPLES = 72;
+    private static final double MARGIN = 2.6;
+    private static final double SPACING = 0.05;
+    private static final int MOST_CIRCLES = 7;
+    private static final double SMALLEST_CIRCLE = 0.035;
+    private static final double COARSE = 1.5e-3;
+    private static final double FLATNESS = 2e-4;
+
+    /** @param covered what the drawing covers, on its sheet; not empty */
+    static Motif of(int index, Outline covered) {
+        Geometry onSheet = FlatArea.of(covered, FLATNESS * longer(FlatArea.of(covered, 0.05)));
+        Envelope box = onSheet.getEnvelopeInternal();
+        double size = longer(onSheet);
+        Affine unit = Affine.scale(1 / size, 1 / size).times(Affine.translate(-box.centre().x, -box.centre().y));
+        Geometry centred = transformed(onSheet, unit);
+        DistanceField inside = DistanceField.of(
+                coarse(centred), -0.55, -0.55, 1.0 / SAMPLES, (int) (1.1 * SAMPLES) + 1, (int) (1.1 * SAMPLES) + 1);
+        double[] found = circles(inside);
+        Affine toOwn = Affine.translate(-found[0], -found[1]).times(unit);
+        Geometry flat = transformed(onSheet, toOwn);
+        double[] circles = new double[found.length];
+        for (int i = 0; i < found.length; i += 3) {
+            circles[i] = found[i] - found[0];
+            circles[i + 1] = found[i + 1] - found[1];
+            circles[i + 2] = found[i + 2];
+        }
+        int samples = (int) (2 * MARGIN * SAMPLES) + 1;
+        DistanceField around = DistanceField.of(coarse(flat), -MARGIN, -MARGIN, 1.0 / SAMPLES, samples, samples);
+        double[] rim = rim(flat);
+        double farthest = 0;
+        for (int i = 0; i < rim.length; i += 2) {
+            farthest = Math.max(farthest, Math.hypot(rim[i], rim[i + 1]));
+        }
+        return new Motif(index, flat, flat.getArea(), toOwn, circles, rim, farthest, around);
+    }
+
+    /** Coarse enough for what is only sampled. */
+    private static Geometry coarse(Geometry g) {
+        return TopologyPreservingSimplifier.simplify(g, COARSE);
+    }
+
+    private static double longer(Geometry g) {
+        Envelope box = g.getEnvelopeInternal();
+        return Math.max(box.getWidth(), box.getHeight());
+    }
+
+    static Geometry transformed(Geometry g, Affine m) {
+        return new AffineTransformation(m.a(), m.c(), m.e(), m.b(), m.d(), m.f()).transform(g);
+    }
+
+    /** Circles that together cover nearly all of it: each the largest whose middle no circle before it covers. */
+    private static double[] circles(DistanceField inside) {
+        float[] left = inside.values().clone();
+        List<double[]> found = new ArrayList<>();
+        while (found.size() < MOST_CIRCLES) {
+            int best = 0;
+            for (int k = 1; k < left.length; k++) {
+                best = left[k] > left[best] ? k : best;
+            }
+            double radius = left[best];
+            if (radius < SMALLEST_CIRCLE && !found.isEmpty() || radius <= 0) {
+                break;
+            }
+            double cx = inside.x() + best % inside.columns() * inside.step();
+            double cy = inside.y() + best / inside.columns() * inside.step();
+            found.add(new double[] {cx, cy, radius});
+            clear(inside, left, cx, cy, radius);
+        }
+        if (found.isEmpty()) {
+            return new double[3];
+        }
+        return found.stream().flatMapToDouble(java.util.Arrays::stream).toArray();
+    }
+
+    private static void clear(DistanceField field, float[] left, double cx, double cy, double radius) {
+        for (int j = 0; j < field.rows(); j++) {
+            for (int i = 0; i < field.columns(); i++) {
+                double x = field.x() + i * field.step();
+                double y = field.y() + j * field.step();
+                if (Math.hypot(x - cx, y - cy) < radius) {
+                    left[j * field.columns() + i] = -1;
+                }
+            }
+        }
+    }
+
+    private static double[] rim(Geometry flat) {
+        List<Coordinate> points = new ArrayList<>();
+        for (Object o : LinearComponentExtracter.getLines(flat)) {
+            LineString line = (LineString) o;
+            LengthIndexedLine along = new LengthIndexedLine(line);
+            int n = (int) Math.max(6, Math.ceil(line.getLength() / SPACING));
+            for (int i = 0; i < n; i++) {
+                points.add(along.extractPoint(line.getLength() * i / n));
+            }
+        }
+        int n = points.size();
+        int stride = stride(n);
+        double[] rim = new double[2 * n];
+        for (int i = 0; i < n; i++) {
+            Coordinate c = points.get((int) ((long) i * stride % n));
+            rim[2 * i] = c.x;
+            rim[2 * i + 1] = c.y;
+        }
+        return rim;
+    }
+
+    /** A step that visits all of n in such an order that any few in a row are far from each other. */
+    private static int stride(int n) {
+        int stride = (int) (n * 0.382);
+        while (stride > 1
+                && java.math.BigInteger.valueOf(stride)
+                                .gcd(java.math.BigInteger.valueOf(n))
+                                .intValue()
+                        > 1) {
+            stride--;
+        }
+        return Math.max(1, stride);
+    }
+}

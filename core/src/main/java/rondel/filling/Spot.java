@@ -1,0 +1,31 @@
+package rondel.filling;
+
+import rondel.geometry.Affine;
+
+/** Where a copy of a motif stands.
+ *
+ * @param x of the motif's middle, in mm
+ * @param angle clockwise, in radians, after mirroring
+ * @param size its longer side, in mm */
+record Spot(Motif motif, double x, double y, double angle, double size, boolean mirrored) {
+
+    /** From the motif's own space to the sheet. */
+    Affine map() {
+        double cos = StrictMath.cos(angle) * size;
+        double sin = StrictMath.sin(angle) * size;
+        int flip = mirrored ? -1 : 1;
+        return new Affine(cos * flip, sin * flip, -sin, cos, x, y);
+    }
+
+    Spot at(double newX, double newY, double newAngle) {
+        return new Spot(motif, newX, newY, newAngle, size, mirrored);
+    }
+
+    Spot sized(double newSize) {
+        return new Spot(motif, x, y, angle, newSize, mirrored);
+    }
+
+    double area() {
+        return motif.area() * size * size;
+    }
+}

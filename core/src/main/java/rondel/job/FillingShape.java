@@ -1,0 +1,42 @@
+package rondel.job;
+
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+/** How an outline is filled with copies of drawings; lengths in mm.
+ *
+ * @param from the longer side of the smallest copies
+ * @param to the longer side of the largest
+ * @param count the most copies; without it, as many as there is room for
+ * @param density the share of the outline that is covered at most, 0 to 1; the room left over is spread between the copies
+ * @param turning how far copies are turned from how their drawing stands, either way, in degrees: 0 for not at all, 180 for freely
+ * @param gap the least distance between copies; they may touch the outline
+ * @param mirrored whether copies may be mirrored
+ * @param seed the same seed fills the same way
+ * @param rounds how often a few copies are taken out and put in anew, kept when more is covered */
+public record FillingShape(
+        double from,
+        double to,
+        OptionalInt count,
+        OptionalDouble density,
+        double turning,
+        double gap,
+        boolean mirrored,
+        long seed,
+        int rounds) {
+
+    public static final FillingShape USUAL =
+            new FillingShape(8, 38, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, true, 1, 1600);
+
+    public FillingShape withSeed(long other) {
+        return new FillingShape(from, to, count, density, turning, gap, mirrored, other, rounds);
+    }
+
+    public FillingShape withGap(double other) {
+        return new FillingShape(from, to, count, density, turning, other, mirrored, seed, rounds);
+    }
+
+    public FillingShape withRounds(int other) {
+        return new FillingShape(from, to, count, density, turning, gap, mirrored, seed, other);
+    }
+}

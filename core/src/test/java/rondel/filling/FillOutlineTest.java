@@ -1,0 +1,215 @@
+package rondel.filling;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static rondel.arrange.Jobs.id;
+import static rondel.arrange.Jobs.ids;
+
+import java.awt.geom.Area;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Geometry;
+import rondel.arrange.Lock;
+import rondel.arrange.Move;
+import rondel.arrange.Place;
+import rondel.geometry.Affine;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
+import rondel.geometry.overlay.FlatArea;
+import rondel.geometry.overlay.Operand;
+import rondel.geometry.overlay.Overlay;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.FillingShape;
+import rondel.job.Job;
+import rondel.job.Link;
+import rondel.job.Paint;
+import rondel.job.Rgba;
+import rondel.job.ShapeElement;
+import rondel.job.Traits;
+import rondel.shapes.Silhouette;
+import rondel.units.LengthUnit;
+import rondel.words.Refusal;
+
+class FillOutlineTest {
+
+    private static final double GAP = 1;
+    private static final FillingShape SHAPE =
+            new FillingShape(8, 25, OptionalInt.empty(), OptionalDouble.empty(), 180, GAP, true, 1, 40);
+
+    private static ShapeElement shape(String id, java.awt.Shape outline) {
+        return new ShapeElement(
+                Traits.named(id).withId(id(id)),
+                Outline.of(outline),
+                FillRule.NON_ZERO,
+                Paint.solid(Rgba.BLACK),
+                Optional.empty());
+    }
+
+    /** A drop with a pointed tip, bent. */
+    private static Path2D drop() {
+        Path2D drop = new Path2D.Double();
+        drop.moveTo(0, 0);
+        drop.curveTo(9, 1, 14, 6, 12, 12);
+        drop.curveTo(10, 17, 2, 16, 1, 11);
+        drop.curveTo(0, 7, 3, 5, 0, 0);
+        drop.closePath();
+        return drop;
+    }
+
+    /** A fat ring, open at the right, with a disc and a drop beside it to fill it with. */
+    private static Job job() {
+        Area ring = new Area(new Ellipse2D.Double(10, 10, 90, 90));
+        ring.subtract(new Area(new Ellipse2D.Double(40, 40, 30, 30)));
+        ring.subtract(new Area(new Rectangle2D.Double(55, 46, 80, 18)));
+        Job blank = Job.blank("Filling", LengthUnit.MM, 200, 200);
+        List<Element> all = List.of(
+                shape("ring", ring),
+                shape("disc", new Ellipse2D.Double(150, 150, 10, 10)),
+                shape("drop", drop()).with(t -> t.withPlacement(Affine.translate(170, 150))));
+        return new Place(blank.sheets().getFirst().id(), all, List.of()).apply(blank);
+    }
+
+    private static FillOutline fill(FillingShape shape) {
+        return new FillOutline(id("ring"), ids("disc", "drop"), shape);
+    }
+
+    private static Element filling(Job job) {
+        return job.everything()
+                .filter(e ->
+                        e.traits().link().filter(Link.Filling.class::isInstance).isPresent())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static List<Geometry> copies(Job job) {
+        List<Geometry> copies = new ArrayList<>();
+        for (Element e : filling(job).children()) {
+            copies.add(flat(e));
+        }
+        return copies;
+    }
+
+    private static Geometry flat(Element e) {
+        Outline covered = Silhouette.framed(true).of(e.with(t -> t.withHidden(false)), Affine.IDENTITY);
+        return FlatArea.of(
+                Overlay.of(List.of(new Operand(covered, FillRule.NON_ZERO))).unite(), 0.002);
+    }
+
+    private static double covered(Job job) {
+        return copies(job).stream().mapToDouble(Geometry::getArea).sum()
+                / flat(job.located(id("ring")).element()).getArea();
+    }
+
+    private static void isExact(Job job) {
+        Geometry ring = flat(job.located(id("ring")).element());
+        List<Geometry> copies = copies(job);
+        for (int i = 0; i < copies.size(); i++) {
+            assertThat(copies.get(i).difference(ring.buffer(1e-6)).getArea()).isZero();
+            for (int j = 0; j < i; j++) {
+                assertThat(copies.get(i).distance(copies.get(j))).isGreaterThanOrEqualTo(GAP);
+            }
+        }
+    }
+
+    @Test
+    void copiesStayInsideAndApartAndCoverMuchInAMixOfSizes() {
+        Job filled = fill(SHAPE).apply(job());
+
+        isExact(filled);
+        assertThat(covered(filled)).isGreaterThan(0.7);
+        List<Double> sizes = copies(filled).stream()
+                .map(g -> Math.sqrt(g.getArea()))
+                .sorted()
+                .toList();
+        assertThat(sizes.getLast()).isGreaterThan(2 * sizes.getFirst());
+        assertThat(filled.located(id("ring")).element().hidden()).isTrue();
+        assertThat(filling(filled).children())
+                .extracting(e -> ((Link.Copy) e.traits().link().orElseThrow()).of())
+                .contains(id("disc"), id("drop"));
+    }
+
+    @Test
+    void theSameSeedFillsTheSameWayAndAnotherDoesNot() {
+        Job once = fill(SHAPE).apply(job());
+
+        assertThat(fill(SHAPE).apply(job())).isEqualTo(once);
+        assertThat(fill(SHAPE.withSeed(2)).apply(job())).isNotEqualTo(once);
+    }
+
+    @Test
+    void whatIsStoppedIsWhatSoManyRoundsMake() {
+        int[] seen = new int[1];
+        Job stopped = fill(SHAPE).apply(job(), (rounds, asItIs) -> {
+            seen[0] = rounds;
+            return rounds < 12;
+        });
+
+        assertThat(seen[0]).isEqualTo(12);
+        assertThat(stopped).isEqualTo(fill(SHAPE.withRounds(12)).apply(job()));
+    }
+
+    @Test
+    void copiesMovedByHandOrLockedStayPutWhenFilledAgain() {
+        Job filled = fill(SHAPE).apply(job());
+        ElementId moved = filling(filled).children().get(3).id();
+        ElementId locked = filling(filled).children().get(1).id();
+        Job byHand = new Lock(List.of(locked), true).apply(new Move(List.of(moved), 1.5, -2).apply(filled));
+
+        Job again = fill(SHAPE.withSeed(7)).apply(byHand);
+
+        assertThat(again.located(moved).element())
+                .isEqualTo(byHand.located(moved).element());
+        assertThat(again.find(locked)).isPresent();
+        assertThat(again.everything().filter(e -> e.traits()
+                        .link()
+                        .filter(Link.Filling.class::isInstance)
+                        .isPresent()))
+                .hasSize(1);
+        Geometry kept = flat(again.located(moved).element());
+        assertThat(filling(again).children())
+                .filteredOn(e -> !e.id().equals(moved) && !e.id().equals(locked))
+                .allSatisfy(e -> assertThat(flat(e).distance(kept)).isGreaterThanOrEqualTo(GAP));
+    }
+
+    @Test
+    void aCountIsKeptAndADensityIsNotPassed() {
+        FillingShape fifty = new FillingShape(4, 25, OptionalInt.of(30), OptionalDouble.empty(), 30, GAP, false, 1, 20);
+        FillingShape airy = new FillingShape(6, 20, OptionalInt.empty(), OptionalDouble.of(0.4), 0, GAP, false, 1, 20);
+
+        Job counted = fill(fifty).apply(job());
+        Job light = fill(airy).apply(job());
+
+        assertThat(copies(counted)).hasSize(30);
+        isExact(counted);
+        assertThat(filling(counted).children()).allSatisfy(e -> {
+            assertThat(e.placement().determinant()).isPositive();
+            assertThat(Math.abs(e.placement().rotation())).isLessThanOrEqualTo(30 + 1e-9);
+        });
+        assertThat(covered(light)).isBetween(0.3, 0.4);
+        assertThat(filling(light).children())
+                .allSatisfy(e -> assertThat(e.placement().rotation()).isZero());
+    }
+
+    @Test
+    void whatCannotBeFilledGetsASentence() {
+        Job job = job();
+        FillingShape huge = new FillingShape(90, 95, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, true, 1, 0);
+
+        assertThatThrownBy(() -> fill(huge).apply(job))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("smaller");
+        assertThatThrownBy(() -> new FillOutline(id("ring"), ids("ring"), SHAPE).apply(job))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("itself");
+        assertThatThrownBy(() -> new FillOutline(id("ring"), List.of(), SHAPE).apply(job))
+                .isInstanceOf(Refusal.class);
+    }
+}

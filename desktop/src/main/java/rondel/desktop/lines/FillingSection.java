@@ -1,0 +1,109 @@
+package rondel.desktop.lines;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Slider;
+import javafx.scene.control.Spinner;
+import rondel.desktop.app.Desk;
+import rondel.desktop.dialog.LengthInput;
+import rondel.filling.FillOutline;
+import rondel.job.FillingShape;
+import rondel.operation.Operation;
+import rondel.units.LengthUnit;
+import rondel.words.Words;
+
+/** The figures of a filling. */
+final class FillingSection extends ToolSection {
+
+    private static final FillingShape USUAL = FillingShape.USUAL;
+    private static final int MOST_VARIANTS = 9999;
+    private static final double FULL = 100;
+
+    private final Desk desk;
+    private final LengthInput from = new LengthInput("filling-from");
+    private final LengthInput to = new LengthInput("filling-to");
+    private final LengthInput gap = new LengthInput("filling-gap");
+    private final Spinner<Integer> turning = spinner("filling-turning", 0, 180, (int) USUAL.turning());
+    private final Spinner<Integer> count = spinner("filling-count", 0, FillOutline.MOST_COPIES, 0);
+    private final Slider density = new Slider(10, FULL, FULL);
+    private final Spinner<Integer> seed = spinner("filling-seed", 1, MOST_VARIANTS, 1);
+    private final CheckBox mirrored = new CheckBox(Words.of("filling.mirrored"));
+    private LengthUnit shownUnit;
+
+    FillingSection(Desk desk, Preview preview, FillingRun run) {
+        super(desk, "filling", preview, o -> run.start((FillOutline) o));
+        this.desk = desk;
+        density.setId("filling-density");
+        density.setPrefWidth(110);
+        mirrored.setId("filling-mirrored");
+        mirrored.setSelected(USUAL.mirrored());
+        row("filling.from", from);
+        row("filling.to", to);
+        row("filling.gap", gap);
+        row("filling.turning", turning);
+        row("filling.count", count);
+        row("filling.density", density);
+        row("filling.seed", seed);
+        row(mirrored);
+        for (LengthInput field : List.of(from, to, gap)) {
+            field.setPrefColumnCount(7);
+            field.textProperty().addListener((o, before, now) -> changed());
+        }
+        for (Spinner<Integer> spinner : List.of(turning, count, seed)) {
+            spinner.valueProperty().addListener((o, before, now) -> changed());
+        }
+        density.valueProperty().addListener((o, before, now) -> changed());
+        mirrored.setOnAction(e -> changed());
+        desk.bench().onChange(this::units);
+        units();
+    }
+
+    private static Spinner<Integer> spinner(String id, int least, int most, int value) {
+        Spinner<Integer> spinner = new Spinner<>(least, most, value);
+        spinner.setId(id);
+        spinner.setEditable(true);
+        spinner.getEditor().setPrefColumnCount(4);
+        return spinner;
+    }
+
+    /** Shows the figures in the job's unit, when that has changed. */
+    private void units() {
+        LengthUnit unit = desk.bench().job().unit();
+        if (unit != shownUnit) {
+            shownUnit = unit;
+            from.show(USUAL.from(), unit);
+            to.show(USUAL.to(), unit);
+            gap.show(USUAL.gap(), unit);
+        }
+    }
+
+    @Override
+    Optional<Operation> operation() {
+        return filling(USUAL.rounds());
+    }
+
+    /** As it begins, before it gets fuller. */
+    @Override
+    Optional<Operation> proposal() {
+        return filling(0);
+    }
+
+    private Optional<Operation> filling(int rounds) {
+        LengthUnit unit = desk.bench().job().unit();
+        FillingShape shape = new FillingShape(
+                from.mm(unit),
+                to.mm(unit),
+                count.getValue() == 0 ? OptionalInt.empty() : OptionalInt.of(count.getValue()),
+                density.getValue() == FULL ? OptionalDouble.empty() : OptionalDouble.of(density.getValue() / FULL),
+                turning.getValue(),
+                gap.mm(unit),
+                mirrored.isSelected(),
+                seed.getValue(),
+                rounds);
+        return FillOutline.ofSelection(desk.bench().job(), desk.bench().selectedIds(), shape)
+                .map(Operation.class::cast);
+    }
+}

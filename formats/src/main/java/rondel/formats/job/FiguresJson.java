@@ -1,0 +1,100 @@
+package rondel.formats.job;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import rondel.job.FillingShape;
+import rondel.job.HaloShape;
+import rondel.job.TraceShape;
+
+/** The figures of halos, traces and fillings as JSON. What is left out is as usual. */
+final class FiguresJson {
+
+    private FiguresJson() {}
+
+    static ObjectNode halo(HaloShape h) {
+        return JsonNodeFactory.instance
+                .objectNode()
+                .put("distance", h.distance())
+                .put("corners", Enums.word(h.corners()))
+                .put("bridge", h.bridge())
+                .put("smallest_hole", h.smallestHole())
+                .put("smooth", h.smooth())
+                .put("threshold", h.threshold());
+    }
+
+    /** What is left out is as in a usual halo. */
+    static HaloShape halo(JsonNode node) {
+        JsonFields f = new JsonFields(node);
+        HaloShape usual = HaloShape.USUAL;
+        return new HaloShape(
+                f.length("distance"),
+                f.optional("corners")
+                        .map(n -> Enums.read(n, HaloShape.Corners.class, "corners"))
+                        .orElse(usual.corners()),
+                f.optional("bridge").map(n -> JsonFields.length(n, "bridge")).orElse(usual.bridge()),
+                f.optional("smallest_hole")
+                        .map(n -> JsonFields.length(n, "smallest_hole"))
+                        .orElse(usual.smallestHole()),
+                f.optional("smooth").map(n -> JsonFields.length(n, "smooth")).orElse(usual.smooth()),
+                f.number("threshold", usual.threshold()));
+    }
+
+    static ObjectNode trace(TraceShape t) {
+        return JsonNodeFactory.instance
+                .objectNode()
+                .put("colours", t.colours())
+                .put("threshold", t.threshold())
+                .put("speckle", t.speckle())
+                .put("corner", t.corner())
+                .put("smoothness", t.smoothness())
+                .put("layering", Enums.word(t.layering()));
+    }
+
+    /** What is left out is as usual. */
+    static TraceShape trace(JsonNode node) {
+        JsonFields f = new JsonFields(node);
+        TraceShape usual = TraceShape.USUAL;
+        return new TraceShape(
+                (int) f.number("colours", usual.colours()),
+                f.number("threshold", usual.threshold()),
+                (int) f.number("speckle", usual.speckle()),
+                f.number("corner", usual.corner()),
+                f.number("smoothness", usual.smoothness()),
+                f.optional("layering")
+                        .map(n -> Enums.read(n, TraceShape.Layering.class, "layering"))
+                        .orElse(usual.layering()));
+    }
+
+    static ObjectNode filling(FillingShape s) {
+        ObjectNode o = JsonNodeFactory.instance
+                .objectNode()
+                .put("from", s.from())
+                .put("to", s.to())
+                .put("turning", s.turning())
+                .put("gap", s.gap())
+                .put("mirrored", s.mirrored())
+                .put("seed", s.seed())
+                .put("rounds", s.rounds());
+        s.count().ifPresent(n -> o.put("count", n));
+        s.density().ifPresent(d -> o.put("density", d));
+        return o;
+    }
+
+    static FillingShape filling(JsonNode node) {
+        JsonFields f = new JsonFields(node);
+        FillingShape usual = FillingShape.USUAL;
+        return new FillingShape(
+                f.length("from"),
+                f.length("to"),
+                f.optional("count").isPresent() ? OptionalInt.of((int) f.number("count")) : OptionalInt.empty(),
+                f.optional("density").isPresent() ? OptionalDouble.of(f.number("density")) : OptionalDouble.empty(),
+                f.number("turning", usual.turning()),
+                f.optional("gap").map(n -> JsonFields.length(n, "gap")).orElse(usual.gap()),
+                f.flag("mirrored", usual.mirrored()),
+                (long) f.number("seed", usual.seed()),
+                (int) f.number("rounds", usual.rounds()));
+    }
+}
