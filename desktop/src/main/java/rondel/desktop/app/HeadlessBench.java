@@ -70,6 +70,10 @@ public final class HeadlessBench {
                 new Shot("halos", jobs.get(5), "octopus", window -> window.commands()
                         .get("stageLines")
                         .run()),
+                new Shot("filling", jobs.get(6), "Filling"),
+                new Shot("sign", jobs.get(7), "", window -> window.commands()
+                        .get("stageLines")
+                        .run()),
                 new Shot("shelf", jobs.get(1), "", window -> window.shelf().look(ShelfQuery.of("anim"))));
     }
 

@@ -1,19 +1,25 @@
 package rondel.launcher.demo;
 
 import java.awt.geom.Ellipse2D;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import rondel.arrange.Rename;
 import rondel.arrange.SetRole;
 import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.geometry.curve.Contour;
 import rondel.halo.MakeHalo;
 import rondel.job.ElementId;
 import rondel.job.HaloShape;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Role;
+import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.shapes.Combine;
+import rondel.shapes.ToOutlines;
 import rondel.shapes.Way;
 import rondel.units.LengthUnit;
 
@@ -27,7 +33,7 @@ final class LetteringSign {
 
     static Job make() {
         Making m = new Making(Job.blank("Lettering sign", LengthUnit.IN, 304.8, 152.4));
-        ElementId word = m.text("Salt and Sand", "Great Vibes", 62, 152.4, 78, Making.SEA);
+        ElementId word = m.text("Salt and Sand", "Great Vibes", 48, 149, 80, Making.SEA);
         m.then(new Combine(List.of(word), Way.UNITE, false));
         ElementId joined = m.sheet().elements().getLast().id();
         m.then(new SetRole(List.of(joined), Role.CUT));
@@ -35,13 +41,29 @@ final class LetteringSign {
         m.then(new MakeHalo(List.of(joined), board, OptionalDouble.empty(), MakeHalo.Spread.TOGETHER));
         ElementId line = m.sheet().elements().getLast().id();
         m.then(new SetRole(List.of(line), Role.CUT));
-        for (double x : new double[] {60, 244}) {
-            Outline hole = Outline.of(new Ellipse2D.Double(x - 2, 36, 4, 4));
+        m.then(new Rename(joined, "Lettering"));
+        m.then(new Rename(line, "Board"));
+        Outline lettering = ((ShapeElement) m.job().located(joined).element())
+                .outline()
+                .transformed(m.job().located(joined).ownToSheet());
+        for (int side : new int[] {-1, 1}) {
+            Point end = end(lettering, side);
+            Outline hole = Outline.of(new Ellipse2D.Double(end.x() + side * 4.5 - 1.5, end.y() - 1.5, 3, 3));
             ElementId id = m.shape("Hole", hole, new Rgba(255, 255, 255, 0), Optional.of(LINE));
             m.then(new SetRole(List.of(id), Role.CUT));
         }
-        ElementId small = m.text("SALTMARSH STUDIO", "Nunito", 7, 152.4, 111, Making.SEA);
+        ElementId small = m.text("made by the sea", "Caveat", 12, 152.4, 122, Making.SEA);
+        m.then(new ToOutlines(List.of(small), false));
         m.then(new SetRole(List.of(small), Role.DRAW));
         return m.job();
+    }
+
+    /** The place furthest to the left or right. */
+    private static Point end(Outline outline, int side) {
+        return Contour.of(outline).stream()
+                .flatMap(c -> c.segments().stream())
+                .map(b -> b.start())
+                .max(Comparator.comparingDouble(p -> side * p.x()))
+                .orElseThrow();
     }
 }

@@ -13,7 +13,7 @@ import rondel.job.FillingShape;
 import rondel.job.Job;
 import rondel.units.LengthUnit;
 
-/** A whale to frame: its outline filled with shells, starfish and sea glass, and a line of lettering. */
+/** A whale to frame: its outline filled with shells, starfish, sand dollars and fish, and a line of lettering. */
 final class ShellWhale {
 
     private static final int ROUNDS = 240;
@@ -26,12 +26,12 @@ final class ShellWhale {
         List<ElementId> drawings = List.of(
                 m.placeWithin("shells/scallop.svg", new Box(20, 168, 18, 18)),
                 m.placeWithin("creatures/starfish.svg", new Box(44, 168, 18, 18)),
-                m.placeWithin("shells/sea-glass.svg", new Box(68, 168, 18, 18)),
-                m.placeWithin("creatures/nautilus.svg", new Box(92, 168, 18, 18)));
+                m.placeWithin("shells/sand-dollar.svg", new Box(68, 168, 18, 18)),
+                m.placeWithin("creatures/fish.svg", new Box(92, 168, 18, 18)));
         m.then(new FillOutline(
                 whale,
                 drawings,
-                new FillingShape(7, 32, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, true, 3, ROUNDS)));
+                new FillingShape(5.5, 21, OptionalInt.empty(), OptionalDouble.empty(), 180, 0.8, true, 3, ROUNDS)));
         m.text("found at low tide", "Great Vibes", 15, 178, 178, Making.SEA);
         return m.job();
     }
