@@ -1,5 +1,6 @@
 package rondel.catalogue;
 
+import java.awt.image.BufferedImage;
 import java.util.Base64;
 import rondel.job.Media;
 
@@ -13,13 +14,20 @@ final class ExamplePicture {
 
     static Media media() {
         byte[] bytes = Base64.getDecoder().decode(PNG);
-        return new Media(
-                Media.idOf(bytes),
-                "png",
-                new Media.Bytes(
-                        bytes, m -> new java.awt.image.BufferedImage(4, 2, java.awt.image.BufferedImage.TYPE_INT_RGB)),
-                4,
-                2,
-                1);
+        return new Media(Media.idOf(bytes), "png", new Media.Bytes(bytes, new Plain(bytes)), 4, 2, 1);
+    }
+
+    /** Knows this picture alone. */
+    private record Plain(byte[] bytes) implements Media.Codec {
+
+        @Override
+        public BufferedImage pixels(Media media) {
+            return new BufferedImage(4, 2, BufferedImage.TYPE_INT_RGB);
+        }
+
+        @Override
+        public byte[] png(BufferedImage image) {
+            return bytes.clone();
+        }
     }
 }

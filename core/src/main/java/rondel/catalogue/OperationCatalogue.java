@@ -30,6 +30,8 @@ import rondel.arrange.ToBack;
 import rondel.arrange.ToFront;
 import rondel.arrange.TurnTo;
 import rondel.arrange.Ungroup;
+import rondel.backdrop.ClearBackdrop;
+import rondel.backdrop.RestoreBackdrop;
 import rondel.colour.Recolour;
 import rondel.colour.SetPalette;
 import rondel.colour.SetStops;
@@ -42,7 +44,10 @@ import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
+import rondel.geometry.Point;
 import rondel.halo.MakeHalo;
+import rondel.job.BackdropShape;
+import rondel.job.Cleared;
 import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -231,6 +236,15 @@ public final class OperationCatalogue {
                         new ElementId("leaf"),
                         List.of(new ElementId("dot-1")),
                         new FillingShape(4, 8, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, false, 1, 20))),
+                OperationKind.of(new ClearBackdrop(
+                        List.of(new ElementId("picture")),
+                        new BackdropShape(
+                                0.07,
+                                0,
+                                true,
+                                List.of(new Point(0.1, 0.1)),
+                                List.of(new BackdropShape.Brush(true, 0.2, List.of(new Point(0.8, 0.5))))))),
+                OperationKind.of(new RestoreBackdrop(List.of(new ElementId("cut-out")))),
                 OperationKind.of(new SetProvenance(
                         LEAF, Optional.of(new Provenance("Tide collection", "Saltmarsh Studio", Licence.OWN)))),
                 OperationKind.of(new AddSheet("Back", 215.9, 279.4)),
@@ -253,7 +267,7 @@ public final class OperationCatalogue {
     }
 
     /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, a window,
-     *  a sky, a wording, a try-out, two twins that are kept alike and an open edge. */
+     *  a sky, a wording, a try-out, a cut-out, two twins that are kept alike and an open edge. */
     public static Job sample() {
         Element cluster = GroupElement.of(
                 Traits.named("Cluster").withId(new ElementId("cluster")),
@@ -270,6 +284,7 @@ public final class OperationCatalogue {
                         sky(),
                         wording(),
                         tryOut(),
+                        cutOut(),
                         twin("twin-1", 240),
                         twin("twin-2", 260),
                         edge()));
@@ -289,6 +304,15 @@ public final class OperationCatalogue {
                 new GroupUse.Window(Fit.FILL));
         return empty.withChildren(List.of(new PictureElement(
                 Traits.named("").withId(new ElementId("picture")), PICTURE.id(), new Box(100, 5, 40, 40))));
+    }
+
+    /** A picture whose backdrop is cleared. */
+    private static Element cutOut() {
+        return new PictureElement(
+                Traits.named("Cut-out").withId(new ElementId("cut-out")),
+                PICTURE.id(),
+                new Box(240, 10, 20, 10),
+                Optional.of(new Cleared(PICTURE.id(), BackdropShape.USUAL)));
     }
 
     private static Element tryOut() {

@@ -22,26 +22,41 @@ public record Media(MediaId id, String extension, Bytes bytes, int width, int he
         }
     }
 
-    /** Makes pixels of a picture file: core knows no file format, so who read the file says how. */
-    public interface Decoder {
+    /** Makes pixels of a picture file, and files of pixels: core knows no file format, so who read the file says how. */
+    public interface Codec {
         BufferedImage pixels(Media media);
+
+        /** Pixels as a PNG file, without loss.
+         *
+         * @throws rondel.words.Refusal where it only reads */
+        default byte[] png(BufferedImage image) {
+            throw rondel.words.Refusal.of("picture.readOnly");
+        }
+    }
+
+    /** Other pixels, as a picture of its own that is read the same way.
+     *
+     * @throws rondel.words.Refusal if they can't be written */
+    public Media withPixels(BufferedImage image) {
+        byte[] png = bytes.codec.png(image);
+        return new Media(idOf(png), "png", new Bytes(png, bytes.codec), image.getWidth(), image.getHeight(), 1);
     }
 
     /** Its pixels, upright in sRGB, at full size; decoded each time.
      *
      * @throws rondel.words.Refusal if they can't be read */
     public BufferedImage pixels() {
-        return bytes.decoder.pixels(this);
+        return bytes.codec.pixels(this);
     }
 
     /** Bytes that are never changed; two are equal when they hold the same. */
     public static final class Bytes {
         private final byte[] content;
-        private final Decoder decoder;
+        private final Codec codec;
 
-        public Bytes(byte[] content, Decoder decoder) {
+        public Bytes(byte[] content, Codec codec) {
             this.content = content.clone();
-            this.decoder = decoder;
+            this.codec = codec;
         }
 
         public byte[] content() {

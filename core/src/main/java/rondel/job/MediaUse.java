@@ -19,7 +19,10 @@ public final class MediaUse {
 
     private void take(Element e) {
         switch (e) {
-            case PictureElement p -> found.add(p.media());
+            case PictureElement p -> {
+                found.add(p.media());
+                found.add(p.whole());
+            }
             case ShapeElement s -> {
                 take(s.fill());
                 s.stroke().ifPresent(k -> take(k.paint()));

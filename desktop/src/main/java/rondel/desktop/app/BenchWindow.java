@@ -83,7 +83,7 @@ public final class BenchWindow extends StackPane {
         all.setRight(measure);
         Region found = LinesSides.left(desk, findings);
         Preview preview = new Preview(desk, sheet);
-        Region tools = LinesSides.right(desk, commands, preview, edits);
+        Region tools = LinesSides.right(desk, commands, preview, edits, sheet);
         stages.onChange(() -> {
             boolean lines = stages.get() == StageChoice.Stage.LINES;
             all.setLeft(lines ? found : shelf);

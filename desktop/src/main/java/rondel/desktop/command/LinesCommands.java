@@ -2,11 +2,14 @@ package rondel.desktop.command;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import rondel.backdrop.ClearBackdrop;
+import rondel.backdrop.RestoreBackdrop;
 import rondel.desktop.app.Desk;
 import rondel.desktop.lines.BackgroundEdits;
 import rondel.desktop.model.Bench;
 import rondel.filling.FillOutline;
 import rondel.halo.MakeHalo;
+import rondel.job.BackdropShape;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.FillingShape;
@@ -56,6 +59,16 @@ final class LinesCommands {
                 "Shortcut+Alt+Shift+T",
                 this::onlyPictures,
                 () -> make(new Trace(bench.selectedIds(), TraceShape.USUAL)));
+        all.put(
+                "clearBackdrop",
+                "Shortcut+Alt+Shift+B",
+                this::onlyPictures,
+                () -> make(new ClearBackdrop(bench.selectedIds(), BackdropShape.USUAL)));
+        all.put(
+                "restoreBackdrop",
+                "",
+                this::onlyPictures,
+                () -> desk.perform(new RestoreBackdrop(bench.selectedIds())));
         all.put("fillOutline", "Shortcut+Alt+Shift+F", this::anySelected, this::fill);
         all.put("stopAndKeep", "Shortcut+Alt+Period", edits.filling()::isUnderWay, edits.filling()::stopAndKeep);
         all.put(

@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
+import rondel.desktop.sheet.SheetView;
 import rondel.words.Words;
 
 /** The sides of the window in the Lines stage: at the left what is found, at the right what can be done. */
@@ -31,7 +32,7 @@ public final class LinesSides {
     }
 
     /** The commands that make clean outlines, by what they are for. */
-    public static Region right(Desk desk, Commands commands, Preview preview, BackgroundEdits edits) {
+    public static Region right(Desk desk, Commands commands, Preview preview, BackgroundEdits edits, SheetView sheet) {
         Label title = new Label(Words.of("lines.title"));
         title.getStyleClass().add("side-title");
         VBox tools = new VBox(
@@ -42,6 +43,9 @@ public final class LinesSides {
                         List.of("unite", "subtract", "intersect", "exclude", "divide", "dropCovered")),
                 titled("lines.halo", new HaloSection(desk, preview, edits::make)),
                 titled("lines.filling", new FillingSection(desk, preview, edits.filling())),
+                titled(
+                        "lines.backdrop",
+                        new BackdropSection(desk, preview, edits, sheet, commands.get("restoreBackdrop"))),
                 titled("lines.trace", new TraceSection(desk, preview, edits::make)),
                 section(commands, "lines.outlines", List.of("toOutlines", "linesToOutlines")),
                 section(

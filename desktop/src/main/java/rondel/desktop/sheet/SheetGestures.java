@@ -1,5 +1,6 @@
 package rondel.desktop.sheet;
 
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -41,11 +42,13 @@ final class SheetGestures {
         CATCHING,
         GUIDING,
         LETTERING,
+        BRUSHING,
         PANNING
     }
 
     private final Desk desk;
     private final SheetView view;
+    private final List<Point> brushed = new ArrayList<>();
     private Mode mode = Mode.NOTHING;
     private boolean spaceHeld;
     private Gesture gesture;
@@ -153,6 +156,13 @@ final class SheetGestures {
     }
 
     private void pressedPrimary(MouseEvent e) {
+        if (view.brush().isPresent()) {
+            mode = Mode.BRUSHING;
+            brushed.clear();
+            brushed.add(pressedSheet);
+            view.brushLayer().show(view.brush().get(), brushed, view.viewport());
+            return;
+        }
         Optional<LetterChoice> letters = view.openLetters();
         if (letters.isPresent() && pressedLetter(letters.get(), e)) {
             return;
@@ -265,6 +275,10 @@ final class SheetGestures {
                         .flatMap(LetterChoice::letter)
                         .ifPresent(l -> view.showLetter(Optional.of(
                                 letter.placement(letter.change(pointer).apply(l)))));
+            case BRUSHING -> {
+                brushed.add(pointer);
+                view.brush().ifPresent(b -> view.brushLayer().show(b, brushed, view.viewport()));
+            }
             case GUIDING -> view.showGuides(Optional.of(guide.preview(view.viewport(), e.getX(), e.getY())));
             case NOTHING -> {}
         }
@@ -294,6 +308,10 @@ final class SheetGestures {
                     view.openLetters().ifPresent(l -> l.change(letter.change(pointer)));
                 }
             }
+            case BRUSHING -> {
+                view.brushLayer().end();
+                view.brush().ifPresent(b -> b.stroke(List.copyOf(brushed)));
+            }
             case GUIDING -> {
                 view.showGuides(Optional.empty());
                 guide.finish(view.viewport(), e.getX(), e.getY()).ifPresent(desk::perform);
@@ -304,7 +322,7 @@ final class SheetGestures {
     }
 
     private void hover(MouseEvent e) {
-        if (spaceHeld) {
+        if (spaceHeld || view.brush().isPresent()) {
             return;
         }
         Optional<Extent.TurnedBox> box = SelectionBox.of(desk.bench().selected());

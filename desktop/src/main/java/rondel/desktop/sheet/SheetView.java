@@ -59,6 +59,8 @@ public final class SheetView extends Region {
     private final LetterLayer letterLayer = new LetterLayer();
     private Optional<LetterChoice> letters = Optional.empty();
     private Optional<Job> previewed = Optional.empty();
+    private final BrushLayer brushLayer = new BrushLayer();
+    private Optional<SheetBrush> brush = Optional.empty();
     private Optional<Consumer<Point>> pointing = Optional.empty();
     private boolean dragging;
     private final SheetGestures gestures;
@@ -86,6 +88,7 @@ public final class SheetView extends Region {
                         guides,
                         overlay,
                         letterLayer,
+                        brushLayer,
                         snapLines,
                         readouts,
                         across,
@@ -285,8 +288,18 @@ public final class SheetView extends Region {
 
     @Override
     protected void layoutChildren() {
-        for (Region layer :
-                List.of(paper, picture, lines, emptyWindows, veil, guides, overlay, letterLayer, snapLines, readouts)) {
+        for (Region layer : List.of(
+                paper,
+                picture,
+                lines,
+                emptyWindows,
+                veil,
+                guides,
+                overlay,
+                letterLayer,
+                brushLayer,
+                snapLines,
+                readouts)) {
             layer.resizeRelocate(0, 0, getWidth(), getHeight());
         }
         across.resizeRelocate(0, 0, getWidth(), Ruler.THICKNESS);
@@ -328,6 +341,21 @@ public final class SheetView extends Region {
                 dragging || lettering ? Optional.empty() : desk.bench().surroundings(),
                 viewport,
                 desk.bench().job().unit());
+    }
+
+    /** Has presses and drags paint instead of select, or select again. */
+    public void brushWith(Optional<SheetBrush> other) {
+        brush = other;
+        brushLayer.end();
+        setCursor(other.isPresent() ? Cursor.CROSSHAIR : Cursor.DEFAULT);
+    }
+
+    Optional<SheetBrush> brush() {
+        return brush;
+    }
+
+    BrushLayer brushLayer() {
+        return brushLayer;
     }
 
     /** Takes the next click on the sheet as a place that is meant, instead of a selection. */

@@ -8,10 +8,12 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.arrange.Place;
@@ -20,6 +22,8 @@ import rondel.check.Finding;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.job.BackdropShape;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.FillingShape;
@@ -27,6 +31,7 @@ import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Link;
 import rondel.job.Paint;
+import rondel.job.PictureElement;
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.RoleRule;
@@ -175,6 +180,41 @@ class LinesWindowTest extends BenchFixture {
         assertThat(how.shape().rounds()).isLessThan(FillingShape.USUAL.rounds());
         keys(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(bench.job()).isSameAs(before);
+    }
+
+    @Test
+    void aBackdropIsClearedBrushedAndShownWholeAgain() throws Exception {
+        dragFromShelf("sea-wash", 100, 100);
+        ElementId id = only().id();
+        PictureElement whole = (PictureElement) only();
+        keys(KeyCode.SHORTCUT, KeyCode.F2);
+        onFx(() -> lookup("#backdrop-tool")
+                .<ChoiceBox<Object>>query()
+                .getSelectionModel()
+                .selectLast());
+        Box box = boxOf(id);
+        Point middle = box.centre();
+        moveTo(screen(middle));
+        press(MouseButton.PRIMARY);
+        moveTo(screen(new Point(middle.x() + box.width() / 6, middle.y())));
+        release(MouseButton.PRIMARY);
+        calm();
+        PictureElement brushed = (PictureElement) bench.job().located(id).element();
+        BackdropShape how = brushed.cleared().orElseThrow().how();
+        assertThat(how.strokes()).hasSize(1);
+        assertThat(how.strokes().getFirst().keep()).isFalse();
+        assertThat(how.strokes().getFirst().points().getFirst().x()).isBetween(0.45, 0.55);
+        assertThat(bench.job()
+                                .media()
+                                .get(brushed.media())
+                                .pixels()
+                                .getRGB(
+                                        bench.job().media().get(brushed.media()).width() / 2,
+                                        bench.job().media().get(brushed.media()).height() / 2)
+                        >>> 24)
+                .isZero();
+        onFx(() -> lookup("#backdrop-restore").queryAs(Button.class).fire());
+        assertThat(bench.job().located(id).element()).isEqualTo(whole);
     }
 
     private static ShapeElement disc(String id, double x, double y, double r) {

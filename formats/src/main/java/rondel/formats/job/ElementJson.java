@@ -10,6 +10,7 @@ import java.util.Set;
 import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.job.Cleared;
 import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -46,6 +47,7 @@ final class ElementJson {
             "alike",
             "around",
             "filling",
+            "cleared",
             "copy",
             "provenance",
             "window",
@@ -89,6 +91,9 @@ final class ElementJson {
             case PictureElement p -> {
                 o.put("media", p.media().sha256());
                 o.set("frame", GeometryJson.box(p.frame()));
+                p.cleared().ifPresent(c -> o.putObject("cleared")
+                        .put("whole", c.whole().sha256())
+                        .set("how", FiguresJson.backdrop(c.how())));
             }
             case GroupElement g -> {
                 g.clip().ifPresent(c -> clip(o.putObject("clip"), c));
@@ -206,7 +211,12 @@ final class ElementJson {
             case "shape" ->
                 new ShapeElement(traits, outline(f), rule(f), fill(f), PaintJson.optionalStroke(f, "stroke"));
             case "text" -> text(traits, f);
-            case "picture" -> new PictureElement(traits, new MediaId(f.text("media")), f.box("frame"));
+            case "picture" ->
+                new PictureElement(
+                        traits,
+                        new MediaId(f.text("media")),
+                        f.box("frame"),
+                        f.optional("cleared").map(ElementJson::cleared));
             case "group", "window", "try-out" ->
                 new GroupElement(
                         traits,
@@ -216,6 +226,11 @@ final class ElementJson {
                         use(f));
             case String other -> throw new BadJson("kind", other);
         };
+    }
+
+    private static Cleared cleared(JsonNode node) {
+        JsonFields f = new JsonFields(node);
+        return new Cleared(new MediaId(f.text("whole")), FiguresJson.backdrop(f.node("how")));
     }
 
     private static TextElement text(Traits traits, JsonFields f) {

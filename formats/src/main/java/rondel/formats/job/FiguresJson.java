@@ -1,10 +1,15 @@
 package rondel.formats.job;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import rondel.geometry.Point;
+import rondel.job.BackdropShape;
 import rondel.job.FillingShape;
 import rondel.job.HaloShape;
 import rondel.job.TraceShape;
@@ -96,5 +101,55 @@ final class FiguresJson {
                 f.flag("mirrored", usual.mirrored()),
                 (long) f.number("seed", usual.seed()),
                 (int) f.number("rounds", usual.rounds()));
+    }
+
+    static ObjectNode backdrop(BackdropShape b) {
+        ObjectNode o = JsonNodeFactory.instance
+                .objectNode()
+                .put("tolerance", b.tolerance())
+                .put("softness", b.softness())
+                .put("pockets", b.pockets());
+        if (!b.clicks().isEmpty()) {
+            points(o.putArray("clicks"), b.clicks());
+        }
+        if (!b.strokes().isEmpty()) {
+            ArrayNode strokes = o.putArray("strokes");
+            b.strokes().forEach(s -> {
+                ObjectNode stroke = strokes.addObject().put("keep", s.keep()).put("radius", s.radius());
+                points(stroke.putArray("points"), s.points());
+            });
+        }
+        return o;
+    }
+
+    static BackdropShape backdrop(JsonNode node) {
+        JsonFields f = new JsonFields(node);
+        BackdropShape usual = BackdropShape.USUAL;
+        List<BackdropShape.Brush> strokes = new ArrayList<>();
+        for (JsonNode n : f.listOrEmpty("strokes")) {
+            JsonFields s = new JsonFields(n);
+            strokes.add(new BackdropShape.Brush(s.flag("keep", false), s.number("radius"), points(s.list("points"))));
+        }
+        return new BackdropShape(
+                f.number("tolerance", usual.tolerance()),
+                f.number("softness", usual.softness()),
+                f.flag("pockets", usual.pockets()),
+                points(f.listOrEmpty("clicks")),
+                strokes);
+    }
+
+    private static void points(ArrayNode into, List<Point> points) {
+        points.forEach(p -> into.addArray().add(p.x()).add(p.y()));
+    }
+
+    private static List<Point> points(ArrayNode list) {
+        List<Point> points = new ArrayList<>();
+        for (JsonNode n : list) {
+            if (!n.isArray() || n.size() != 2) {
+                throw new BadJson("points", n.toString());
+            }
+            points.add(new Point(JsonFields.finite(n.get(0), "points"), JsonFields.finite(n.get(1), "points")));
+        }
+        return points;
     }
 }

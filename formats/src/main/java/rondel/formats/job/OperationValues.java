@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
+import rondel.job.BackdropShape;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.FillingShape;
@@ -59,6 +60,7 @@ final class OperationValues {
             case Stroke s -> PaintJson.stroke(s);
             case Shadow s -> ElementJson.shadow(s);
             case TraceShape t -> FiguresJson.trace(t);
+            case BackdropShape b -> FiguresJson.backdrop(b);
             case FillingShape s -> FiguresJson.filling(s);
             case HaloShape h -> FiguresJson.halo(h);
             case RoleRule r -> PaintJson.roleRule(r);
@@ -113,6 +115,9 @@ final class OperationValues {
         }
         if (type == TraceShape.class) {
             return FiguresJson.trace(node);
+        }
+        if (type == BackdropShape.class) {
+            return FiguresJson.backdrop(node);
         }
         if (type == FillingShape.class) {
             return FiguresJson.filling(node);

@@ -91,7 +91,7 @@ public final class PictureReader {
             return new Media(
                     Media.idOf(bytes),
                     extension,
-                    new Media.Bytes(bytes, m -> PictureDecoder.decode(m, 0)),
+                    new Media.Bytes(bytes, PictureCodec.FULL_SIZE),
                     turned ? height : width,
                     turned ? width : height,
                     orientation);

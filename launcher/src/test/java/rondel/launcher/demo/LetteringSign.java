@@ -41,8 +41,8 @@ final class LetteringSign {
         m.then(new MakeHalo(List.of(joined), board, OptionalDouble.empty(), MakeHalo.Spread.TOGETHER));
         ElementId line = m.sheet().elements().getLast().id();
         m.then(new SetRole(List.of(line), Role.CUT));
-        m.then(new Rename(joined, "Lettering"));
-        m.then(new Rename(line, "Board"));
+        m.then(new Rename(List.of(joined), "Lettering"));
+        m.then(new Rename(List.of(line), "Board"));
         Outline lettering = ((ShapeElement) m.job().located(joined).element())
                 .outline()
                 .transformed(m.job().located(joined).ownToSheet());
