@@ -12,7 +12,10 @@ import rondel.progress.Cancellation;
 final class Growing {
 
     private static final float FOLLOWING = 0.12f;
-    private static final double POCKET = 0.75;
+    private static final double POCKET = 0.5;
+    private static final double PURE = 0.5;
+    private static final int BEYOND = 4;
+    private static final double FADING = 0.2;
     private static final int LEAST_POCKET = 24;
     private static final int FINEST_PART = 25_000;
 
@@ -121,7 +124,8 @@ final class Growing {
         return seeds;
     }
 
-    private void grow(int seeds, byte[] painted) {
+    /** @return how many of the queue are taken then */
+    private int grow(int seeds, byte[] painted) {
         int end = seeds;
         for (int at = 0; at < end; at++) {
             if ((at & 0xffff) == 0) {
@@ -142,6 +146,7 @@ final class Growing {
                 end = taken(i, i + width, end, painted);
             }
         }
+        return end;
     }
 
     private int taken(int from, int i, int end, byte[] painted) {
@@ -154,16 +159,24 @@ final class Growing {
         return end + 1;
     }
 
-    /** Patches that look as the backdrop would where they are: seen through the gaps of the motif. */
+    /** Patches that look as the backdrop would where they are: seen through the gaps of the motif. They grow no further than to
+     *  colours that the backdrop is seen in or would have in shadow, so that they don't follow a gradient of the motif. */
     private void pockets(byte[] painted) {
         LabImage expected = Spread.of(mean, backdrop);
-        SeenColours seen = new SeenColours(mean, backdrop, Math.max(0.008, 0.4 * Math.sqrt(limit)));
+        SeenColours seen = new SeenColours(mean, backdrop, Math.max(0.008, 0.25 * Math.sqrt(limit)));
         boolean[] alike = new boolean[backdrop.length];
         float closer = (float) (limit * POCKET * POCKET);
         for (int i = 0; i < alike.length; i++) {
             alike[i] = !backdrop[i]
                     && painted[i] <= 0
                     && (picture.distance2(i, expected, i) <= closer || seen.holds(picture, i));
+        }
+        byte[] strange = painted.clone();
+        for (int i = 0; i < strange.length; i++) {
+            boolean known = picture.distance2(i, expected, i) <= closer
+                    || seen.holds(picture, i)
+                    || picture.isShadeOf(i, expected, (float) (limit * PURE * PURE));
+            strange[i] = known ? strange[i] : 1;
         }
         int least = Math.max(LEAST_POCKET, alike.length / FINEST_PART);
         Patches.of(alike, width, height, (start, count, pixels) -> {
@@ -173,9 +186,38 @@ final class Growing {
                     mean.copy(pixels[k], picture, pixels[k]);
                     queue[k] = pixels[k];
                 }
-                grow(count, painted);
+                int end = grow(count, strange);
+                if (!isBounded(end)) {
+                    for (int k = 0; k < end; k++) {
+                        backdrop[queue[k]] = false;
+                    }
+                }
             }
         });
+    }
+
+    /** Whether what was grown ends at edges nearly all around: what fades into something else is the motif's own. */
+    private boolean isBounded(int end) {
+        int edges = 0;
+        int fades = 0;
+        int[] steps = {-1, 1, -width, width};
+        for (int k = 0; k < end; k++) {
+            int i = queue[k];
+            int x = i % width;
+            for (int step : steps) {
+                boolean within = (step == -1 ? x >= BEYOND : step == 1 ? x < width - BEYOND : true)
+                        && i + BEYOND * step >= 0
+                        && i + BEYOND * step < backdrop.length;
+                if (within && !backdrop[i + step]) {
+                    if (picture.distance2(i + BEYOND * step, mean, i) > limit) {
+                        edges++;
+                    } else {
+                        fades++;
+                    }
+                }
+            }
+        }
+        return fades <= FADING * (edges + fades);
     }
 
     /** Leaves out what is left standing in the backdrop and is too small to be meant. */

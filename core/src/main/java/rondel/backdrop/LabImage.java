@@ -6,6 +6,9 @@ import rondel.progress.Cancellation;
 /** A picture's colours as people see them (OKLab, Ottosson 2020), three planes of floats. */
 final class LabImage {
 
+    /** The least part of its light that a backdrop has in shadow. */
+    private static final float DEEPEST = 0.55f;
+
     final int width;
     final int height;
     final float[] light;
@@ -63,6 +66,20 @@ final class LabImage {
         float da = greenRed[i] - other.greenRed[j];
         float db = blueYellow[i] - other.blueYellow[j];
         return dl * dl + da * da + db * db;
+    }
+
+    /** Whether a pixel is the same colour as one of another, in less light: shadows scale all three axes alike.
+     *
+     * @param limit how far it may be off that, squared */
+    boolean isShadeOf(int i, LabImage other, float limit) {
+        float l = other.light[i];
+        float a = other.greenRed[i];
+        float b = other.blueYellow[i];
+        float part = (light[i] * l + greenRed[i] * a + blueYellow[i] * b) / Math.max(1e-6f, l * l + a * a + b * b);
+        float dl = light[i] - part * l;
+        float da = greenRed[i] - part * a;
+        float db = blueYellow[i] - part * b;
+        return part >= DEEPEST && part <= 1.02f && dl * dl + da * da + db * db <= limit;
     }
 
     void copy(int i, LabImage from, int j) {

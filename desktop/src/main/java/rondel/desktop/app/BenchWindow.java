@@ -42,6 +42,7 @@ import rondel.desktop.text.TextEdits;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.shelf.Shelf;
 import rondel.formats.shelf.Thing;
+import rondel.geometry.Point;
 
 /** The whole window: shelf, sheet, measure, stack, and the bars above and below. */
 public final class BenchWindow extends StackPane {
@@ -194,7 +195,7 @@ public final class BenchWindow extends StackPane {
 
         @Override
         public void placed(Thing thing) {
-            actions.place(thing, shelfModel.file(thing), sheet.middle());
+            shelfModel.file(thing).ifPresent(f -> actions.place(thing, f, sheet.middle()));
         }
 
         void dragged(MouseEvent e) {
@@ -212,7 +213,8 @@ public final class BenchWindow extends StackPane {
             Point2D place = sheet.sceneToLocal(e.getSceneX(), e.getSceneY());
             if (carried.isVisible() && sheet.contains(place)) {
                 Thing thing = taken.orElseThrow().thing;
-                actions.place(thing, shelfModel.file(thing), sheet.viewport().toSheet(place.getX(), place.getY()));
+                Point at = sheet.viewport().toSheet(place.getX(), place.getY());
+                shelfModel.file(thing).ifPresent(f -> actions.place(thing, f, at));
                 sheet.requestFocus();
             }
             carried.setVisible(false);

@@ -51,6 +51,7 @@ public final class DemoJobs {
                 new DemoJob("boat-boxes"),
                 new DemoJob("sticker-sheet"),
                 new DemoJob("shell-whale"),
-                new DemoJob("lettering-sign"));
+                new DemoJob("lettering-sign"),
+                new DemoJob("photo-stickers"));
     }
 }

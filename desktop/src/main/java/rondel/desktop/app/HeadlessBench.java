@@ -74,6 +74,7 @@ public final class HeadlessBench {
                 new Shot("sign", jobs.get(7), "", window -> window.commands()
                         .get("stageLines")
                         .run()),
+                new Shot("backdrop", jobs.get(8), "beach-finds", HeadlessBench::backdrop),
                 new Shot("shelf", jobs.get(1), "", window -> window.shelf().look(ShelfQuery.of("anim"))));
     }
 
@@ -96,6 +97,14 @@ public final class HeadlessBench {
         AtomicFile.write(glyphs, out -> write(picture, out));
         files.add(glyphs);
         return files;
+    }
+
+    /** The Lines stage, scrolled down to what clears backdrops. */
+    private static void backdrop(BenchWindow window) {
+        window.commands().get("stageLines").run();
+        if (window.lookup("#lines-right .scroll-pane") instanceof javafx.scene.control.ScrollPane scroll) {
+            scroll.setVvalue(0.5);
+        }
     }
 
     /** A fresh shelf in a folder of its own, that nobody's own shelf is touched or seen. */

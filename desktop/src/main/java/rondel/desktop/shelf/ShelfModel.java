@@ -68,9 +68,9 @@ public final class ShelfModel {
         return sets;
     }
 
-    /** The file of a thing that was found. */
-    public Path file(Thing thing) {
-        return shelf.orElseThrow().file(thing);
+    /** The file of a thing that was found; nothing once the shelf is closed. */
+    public Optional<Path> file(Thing thing) {
+        return shelf.map(s -> s.file(thing));
     }
 
     private record Answer(ShelfQuery query, List<Thing> found, List<String> sets) {}

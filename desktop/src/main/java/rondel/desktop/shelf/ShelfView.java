@@ -171,11 +171,12 @@ public final class ShelfView extends VBox {
 
     private void fill(ShelfCard card) {
         Thing thing = card.thing().orElseThrow();
-        pictures.of(model.file(thing), picture -> {
-            if (card.thing().filter(thing::equals).isPresent()) {
-                card.show(picture, desk.bench().job().unit());
-            }
-        });
+        model.file(thing)
+                .ifPresent(file -> pictures.of(file, picture -> {
+                    if (card.thing().filter(thing::equals).isPresent()) {
+                        card.show(picture, desk.bench().job().unit());
+                    }
+                }));
     }
 
     private void dress(ShelfCard card) {

@@ -224,6 +224,28 @@ class ClearBackdropTest {
         assertThat(brushed.getRGB(SIDE / 2 + 45, SIDE / 2) >>> 24).isEqualTo(255);
     }
 
+    /** A disc in a dark line that fades to nearly the backdrop's colour is no pocket. */
+    @Test
+    void whatFadesIntoTheMotifIsNoPocket() throws IOException {
+        BufferedImage image = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = drawing(image);
+        g.setColor(new Color(0xf3ede2));
+        g.fillRect(0, 0, SIDE, SIDE);
+        g.setPaint(new java.awt.GradientPaint(0, 60, new Color(0xf8ece2), 0, 300, new Color(0xe9806c)));
+        g.fill(new Ellipse2D.Double(60, 60, 240, 240));
+        g.setColor(new Color(0x16403d));
+        g.setStroke(new java.awt.BasicStroke(8));
+        g.draw(new Ellipse2D.Double(60, 60, 240, 240));
+        g.dispose();
+
+        BufferedImage found = shown(
+                new ClearBackdrop(List.of(ART), BackdropShape.USUAL).apply(job(PictureCodec.FULL_SIZE.png(image))));
+
+        assertThat(found.getRGB(SIDE / 2, 80) >>> 24).isEqualTo(255);
+        assertThat(found.getRGB(SIDE / 2, 200) >>> 24).isEqualTo(255);
+        assertThat(found.getRGB(20, 20) >>> 24).isZero();
+    }
+
     @Test
     void theWholePictureIsKeptAndComesBack() throws IOException {
         Job job = job(picture(art(motifs().get(1)), Behind.FLAT));

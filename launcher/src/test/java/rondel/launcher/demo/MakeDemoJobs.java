@@ -22,6 +22,7 @@ public final class MakeDemoJobs {
         jobs.put("sticker-sheet", StickerSheet::make);
         jobs.put("shell-whale", ShellWhale::make);
         jobs.put("lettering-sign", LetteringSign::make);
+        jobs.put("photo-stickers", PhotoStickers::make);
         return jobs;
     }
 

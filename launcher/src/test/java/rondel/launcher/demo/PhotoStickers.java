@@ -1,0 +1,27 @@
+package rondel.launcher.demo;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import rondel.backdrop.ClearBackdrop;
+import rondel.geometry.Box;
+import rondel.halo.MakeHalo;
+import rondel.job.BackdropShape;
+import rondel.job.ElementId;
+import rondel.job.HaloShape;
+import rondel.job.Job;
+import rondel.units.LengthUnit;
+
+/** Two finds on one photo: its backdrop cleared, a kiss-cut line around each. */
+final class PhotoStickers {
+
+    private PhotoStickers() {}
+
+    static Job make() {
+        Making m = new Making(Job.blank("Photo stickers", LengthUnit.IN, 152.4, 101.6));
+        ElementId photo = m.placeWithin("pictures/beach-finds.jpg", new Box(12, 8, 128, 86));
+        m.then(new ClearBackdrop(List.of(photo), BackdropShape.USUAL));
+        HaloShape rim = new HaloShape(2.5, HaloShape.Corners.ROUND, 2, HaloShape.ALL_HOLES, 1, 0.5);
+        m.then(new MakeHalo(List.of(photo), rim, OptionalDouble.empty(), MakeHalo.Spread.EACH));
+        return m.job();
+    }
+}
