@@ -90,7 +90,9 @@ import rondel.roles.RolesByLook;
 import rondel.shadow.SetShadow;
 import rondel.shapes.CloseOutlines;
 import rondel.shapes.Combine;
+import rondel.shapes.MakePermanent;
 import rondel.shapes.ToOutlines;
+import rondel.shapes.UniteLive;
 import rondel.shapes.Way;
 import rondel.sheets.AddGuide;
 import rondel.sheets.AddSheet;
@@ -232,6 +234,8 @@ public final class OperationCatalogue {
                 OperationKind.of(new CloseOutlines(List.of(new ElementId("edge")))),
                 OperationKind.of(new Regroup(List.of(), By.PIECE)),
                 OperationKind.of(new KeepOnly(LEAF, true)),
+                OperationKind.of(new UniteLive(List.of(new ElementId("leaf"), new ElementId("wording")))),
+                OperationKind.of(new MakePermanent(List.of(new ElementId("joined")))),
                 OperationKind.of(new FillOutline(
                         new ElementId("leaf"),
                         List.of(new ElementId("dot-1")),
@@ -267,7 +271,7 @@ public final class OperationCatalogue {
     }
 
     /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, a window,
-     *  a sky, a wording, a try-out, a cut-out, two twins that are kept alike and an open edge. */
+     *  a sky, a wording, a try-out, a cut-out, a union, two twins that are kept alike and an open edge. */
     public static Job sample() {
         Element cluster = GroupElement.of(
                 Traits.named("Cluster").withId(new ElementId("cluster")),
@@ -285,6 +289,7 @@ public final class OperationCatalogue {
                         wording(),
                         tryOut(),
                         cutOut(),
+                        joined(),
                         twin("twin-1", 240),
                         twin("twin-2", 260),
                         edge()));
@@ -304,6 +309,17 @@ public final class OperationCatalogue {
                 new GroupUse.Window(Fit.FILL));
         return empty.withChildren(List.of(new PictureElement(
                 Traits.named("").withId(new ElementId("picture")), PICTURE.id(), new Box(100, 5, 40, 40))));
+    }
+
+    /** Two squares that are united while they stay what they are. */
+    private static Element joined() {
+        List<Element> two = List.of(square("part-1", 240, 40, 10), square("part-2", 245, 45, 10));
+        Element union = square("union", 240, 40, 15)
+                .with(t -> t.withLink(
+                        Optional.of(new Link.Union(two.stream().map(Element::id).toList()))));
+        return GroupElement.of(
+                Traits.named("Joined").withId(new ElementId("joined")),
+                List.of(two.get(0).with(t -> t.withHidden(true)), two.get(1).with(t -> t.withHidden(true)), union));
     }
 
     /** A picture whose backdrop is cleared. */

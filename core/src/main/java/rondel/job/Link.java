@@ -27,4 +27,11 @@ public sealed interface Link {
      *
      * @param put where it was put; one that is elsewhere by now has been moved by hand */
     record Copy(ElementId of, Affine put) implements Link {}
+
+    /** The one shape that hidden siblings make together. */
+    record Union(List<ElementId> elements) implements Link {
+        public Union {
+            elements = List.copyOf(elements);
+        }
+    }
 }

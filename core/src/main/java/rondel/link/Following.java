@@ -4,6 +4,7 @@ import rondel.halo.Halos;
 import rondel.job.Job;
 import rondel.operation.Operation;
 import rondel.roles.RulesForNew;
+import rondel.shapes.Unions;
 
 /** Makes an edit and whatever follows from it: elements that are linked to what was changed are changed with it, and
  *  new ones get the roles that the job's rules say. */
@@ -19,6 +20,8 @@ public final class Following {
 
     /** What follows from an edit that has been made. */
     public static Job after(Job job, Job after) {
-        return after == job ? job : RulesForNew.follow(job, Halos.follow(job, Likes.follow(job, after)));
+        return after == job
+                ? job
+                : RulesForNew.follow(job, Halos.follow(job, Unions.follow(job, Likes.follow(job, after))));
     }
 }

@@ -142,12 +142,18 @@ public record Combine(List<ElementId> elements, Way way, boolean strokes) implem
 
     /** A shape in the backmost's parent, in the colours of one of the elements. */
     private static Element shape(Outline onSheet, Taken like, Affine back, ElementId id) {
-        Element e = like.at.element();
-        Traits traits = e.traits().withId(id).withPlacement(Affine.IDENTITY);
-        double scale = back.times(like.at.ownToSheet()).meanScale();
-        Optional<Stroke> stroke = strokeOf(e).map(s -> s.scaled(scale, back.times(like.at.ownToSheet())));
-        Paint fill = fillOf(e).transformed(back.times(like.at.ownToSheet()));
-        return new ShapeElement(traits, onSheet.transformed(back), FillRule.NON_ZERO, fill, stroke);
+        Traits traits = like.at.element().traits().withId(id).withPlacement(Affine.IDENTITY);
+        return shape(onSheet, like.at.element(), back, back.times(like.at.ownToSheet()), traits);
+    }
+
+    /** A shape in the colours of an element.
+     *
+     * @param back from the space that the outline is in to the shape's
+     * @param own from the element's own space to the shape's */
+    static Element shape(Outline outline, Element like, Affine back, Affine own, Traits traits) {
+        Optional<Stroke> stroke = strokeOf(like).map(s -> s.scaled(own.meanScale(), own));
+        Paint fill = fillOf(like).transformed(own);
+        return new ShapeElement(traits, outline.transformed(back), FillRule.NON_ZERO, fill, stroke);
     }
 
     private static Paint fillOf(Element e) {

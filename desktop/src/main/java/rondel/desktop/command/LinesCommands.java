@@ -21,7 +21,9 @@ import rondel.pieces.By;
 import rondel.pieces.KeepOnly;
 import rondel.pieces.Regroup;
 import rondel.shapes.Combine;
+import rondel.shapes.MakePermanent;
 import rondel.shapes.ToOutlines;
+import rondel.shapes.UniteLive;
 import rondel.shapes.Way;
 import rondel.trace.Trace;
 import rondel.words.Words;
@@ -48,6 +50,8 @@ final class LinesCommands {
         combine("exclude", "Shortcut+Alt+Shift+E", Way.EXCLUDE);
         combine("divide", "Shortcut+Alt+Shift+D", Way.DIVIDE);
         combine("dropCovered", "", Way.DROP_COVERED);
+        all.put("uniteLive", "Shortcut+Alt+Shift+L", this::anySelected, () -> make(new UniteLive(bench.selectedIds())));
+        all.put("makePermanent", "", this::anySelected, () -> desk.perform(new MakePermanent(bench.selectedIds())));
         all.put(
                 "halo",
                 "Shortcut+Alt+Shift+H",

@@ -118,6 +118,8 @@ public final class Menus {
                         "exclude",
                         "divide",
                         "dropCovered",
+                        "uniteLive",
+                        "makePermanent",
                         LINE,
                         "halo",
                         "clearBackdrop",

@@ -40,7 +40,15 @@ public final class LinesSides {
                 section(
                         commands,
                         "lines.shapes",
-                        List.of("unite", "subtract", "intersect", "exclude", "divide", "dropCovered")),
+                        List.of(
+                                "unite",
+                                "subtract",
+                                "intersect",
+                                "exclude",
+                                "divide",
+                                "dropCovered",
+                                "uniteLive",
+                                "makePermanent")),
                 titled("lines.halo", new HaloSection(desk, preview, edits::make)),
                 titled("lines.filling", new FillingSection(desk, preview, edits.filling())),
                 titled(

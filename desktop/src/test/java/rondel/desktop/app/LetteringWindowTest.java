@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import rondel.desktop.glyphs.GlyphPick;
 import rondel.desktop.glyphs.GlyphSheet;
 import rondel.geometry.Box;
+import rondel.job.ElementId;
 import rondel.job.FontChoice;
 import rondel.job.TextElement;
 
@@ -105,5 +106,28 @@ class LetteringWindowTest extends BenchFixture {
         keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.G);
         calm();
         assertThat(text().content()).isEqualTo(before + "&");
+    }
+
+    @Test
+    void aUnionFollowsItsWordingUntilItIsMadePermanent() throws Exception {
+        keys(KeyCode.SHORTCUT, KeyCode.T);
+        calm();
+        ElementId text = only().id();
+        onFx(() -> window.commands().get("uniteLive").run());
+        calm();
+        ElementId group = only().id();
+        double width = boxOf(group).width();
+        onFx(() -> bench.stepInto(group));
+        onFx(() -> bench.select(java.util.List.of(text)));
+        onFx(() -> lookup("#text-content").<TextArea>query().requestFocus());
+        onFx(() -> lookup("#text-content").<TextArea>query().setText("Welcome ashore, all of you"));
+        onFx(() -> window.sheet().requestFocus());
+        calm();
+        assertThat(boxOf(group).width()).isGreaterThan(1.5 * width);
+        onFx(() -> bench.stepOut(0));
+        onFx(() -> bench.select(java.util.List.of(group)));
+        onFx(() -> window.commands().get("makePermanent").run());
+        assertThat(only().kind()).isEqualTo("shape");
+        assertThat(only().id()).isEqualTo(group);
     }
 }

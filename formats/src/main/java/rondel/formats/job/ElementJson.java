@@ -47,6 +47,7 @@ final class ElementJson {
             "alike",
             "around",
             "filling",
+            "unites",
             "cleared",
             "copy",
             "provenance",

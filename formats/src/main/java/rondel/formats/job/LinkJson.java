@@ -28,6 +28,7 @@ final class LinkJson {
                 ids(f.putArray("drawings"), filling.drawings());
                 f.set("figures", FiguresJson.filling(filling.shape()));
             }
+            case Link.Union union -> ids(o.putArray("unites"), union.elements());
             case Link.Copy copy -> {
                 ObjectNode c = o.putObject("copy").put("of", copy.of().value());
                 c.set("put", GeometryJson.affine(copy.put()));
@@ -39,7 +40,8 @@ final class LinkJson {
         Optional<Link> alike = f.optional("alike").map(n -> new Link.Alike(f.text("alike")));
         return alike.or(() -> f.optional("around").map(LinkJson::around))
                 .or(() -> f.optional("filling").map(LinkJson::filling))
-                .or(() -> f.optional("copy").map(LinkJson::copy));
+                .or(() -> f.optional("copy").map(LinkJson::copy))
+                .or(() -> f.optional("unites").map(n -> new Link.Union(ids(f, "unites"))));
     }
 
     private static Link around(JsonNode node) {

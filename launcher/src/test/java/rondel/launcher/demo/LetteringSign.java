@@ -18,12 +18,11 @@ import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
-import rondel.shapes.Combine;
 import rondel.shapes.ToOutlines;
-import rondel.shapes.Way;
+import rondel.shapes.UniteLive;
 import rondel.units.LengthUnit;
 
-/** A sign in two layers: script lettering that is cut as one, on a board that follows it, with two holes to hang it by and a
+/** A sign in two layers: script lettering that is cut as one and can still be reworded, on a board that follows it, with two holes to hang it by and a
  *  small line to be drawn. */
 final class LetteringSign {
 
@@ -34,14 +33,14 @@ final class LetteringSign {
     static Job make() {
         Making m = new Making(Job.blank("Lettering sign", LengthUnit.IN, 304.8, 152.4));
         ElementId word = m.text("Salt and Sand", "Great Vibes", 48, 149, 80, Making.SEA);
-        m.then(new Combine(List.of(word), Way.UNITE, false));
-        ElementId joined = m.sheet().elements().getLast().id();
-        m.then(new SetRole(List.of(joined), Role.CUT));
+        m.then(new SetRole(List.of(word), Role.CUT));
+        ElementId sign = m.then(new UniteLive(List.of(word))).getFirst();
+        ElementId joined = m.job().located(sign).element().children().getLast().id();
         HaloShape board = new HaloShape(9, HaloShape.Corners.ROUND, 20, HaloShape.ALL_HOLES, 4, 0.5);
-        m.then(new MakeHalo(List.of(joined), board, OptionalDouble.empty(), MakeHalo.Spread.TOGETHER));
+        m.then(new MakeHalo(List.of(sign), board, OptionalDouble.empty(), MakeHalo.Spread.TOGETHER));
         ElementId line = m.sheet().elements().getLast().id();
         m.then(new SetRole(List.of(line), Role.CUT));
-        m.then(new Rename(List.of(joined), "Lettering"));
+        m.then(new Rename(List.of(sign), "Lettering"));
         m.then(new Rename(List.of(line), "Board"));
         Outline lettering = ((ShapeElement) m.job().located(joined).element())
                 .outline()

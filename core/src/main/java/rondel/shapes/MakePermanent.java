@@ -1,0 +1,73 @@
+package rondel.shapes;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.Link;
+import rondel.job.Located;
+import rondel.job.Tree;
+import rondel.operation.Operation;
+import rondel.operation.Targets;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** Makes unions that follow their wording into plain shapes; what they were made of goes. */
+public record MakePermanent(List<ElementId> elements) implements Operation {
+
+    public MakePermanent {
+        elements = List.copyOf(elements);
+    }
+
+    @Override
+    public Job apply(Job job) {
+        Set<ElementId> ids = Targets.unlocked(job, elements);
+        List<Located> unions = ids.stream()
+                .flatMap(id -> GroupElement.everything(job.located(id).element()))
+                .filter(Unions::isUnion)
+                .map(e -> job.located(e.id()))
+                .toList();
+        if (unions.isEmpty()) {
+            throw Refusal.of("unite.noUnion");
+        }
+        Job done = job;
+        for (Located union : unions) {
+            done = union.parent().isPresent()
+                    ? Tree.replace(done, Set.of(union.parent().get().id()), (g, toSheet) -> plain(g, union.element()))
+                    : done;
+        }
+        return done;
+    }
+
+    /** A group that holds nothing else becomes the shape. */
+    private static Element plain(Element group, Element union) {
+        Link.Union link = (Link.Union) union.traits().link().orElseThrow();
+        GroupElement g = (GroupElement) group;
+        List<Element> left = g.children().stream()
+                .filter(e -> !link.elements().contains(e.id()))
+                .map(e -> e.id().equals(union.id()) ? e.with(t -> t.withLink(Optional.empty())) : e)
+                .toList();
+        boolean alone = left.size() == 1
+                && !g.veiled()
+                && g.opacity() == 1
+                && g.traits().shadow().isEmpty();
+        return alone
+                ? left.getFirst().with(t -> t.withId(g.id())
+                        .withName(g.name())
+                        .withPlacement(g.placement().times(t.placement())))
+                : g.withChildren(left);
+    }
+
+    @Override
+    public List<ElementId> about() {
+        return elements;
+    }
+
+    @Override
+    public String label() {
+        return Words.of("operation.makePermanent");
+    }
+}
