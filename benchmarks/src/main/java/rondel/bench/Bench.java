@@ -31,6 +31,9 @@ public final class Bench {
         sets.put("shelf", ShelfSearch::rows);
         sets.put("unite", UnitingGlyphs::rows);
         sets.put("halos", HalosOfStickers::rows);
+        sets.put("fill", FillingOutlines::rows);
+        sets.put("trace", TracingMasks::rows);
+        sets.put("sweep", Sweep::rows);
         sets.put("start", StartUp::rows);
         sets.put("frames", Frames::rows);
         sets.put("pictures", ManyPictures::rows);

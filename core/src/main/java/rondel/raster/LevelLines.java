@@ -57,7 +57,10 @@ public final class LevelLines {
                 System.arraycopy(row, 0, here, 1, width);
             }
             for (int x = 0; x <= width; x++) {
-                cell(x, y, chains);
+                boolean in = here[x] > level;
+                if (in != above[x] > level || in != here[x + 1] > level || in != above[x + 1] > level) {
+                    cell(x, y, chains);
+                }
             }
         }
         return chains.outline();
@@ -117,29 +120,28 @@ public final class LevelLines {
     /** Directed pieces put end to end. */
     private static final class Chains {
         private final double fine;
-        private final java.util.HashMap<Long, double[]> from = new java.util.HashMap<>();
-        private final java.util.HashMap<Long, Long> next = new java.util.LinkedHashMap<>();
+        private final java.util.LinkedHashMap<Long, Piece> pieces = new java.util.LinkedHashMap<>();
+
+        /** Where a piece begins, and the cell edge that it leads to. */
+        private record Piece(double x, double y, long next) {}
 
         Chains(double fine) {
             this.fine = fine;
         }
 
         void add(long a, double ax, double ay, long b, double bx, double by) {
-            next.put(a, b);
-            from.put(a, new double[] {ax, ay});
+            pieces.put(a, new Piece(ax, ay, b));
         }
 
         Outline outline() {
             OutlineBuilder builder = new OutlineBuilder();
             GeometryFactory factory = new GeometryFactory();
-            while (!next.isEmpty()) {
-                Long start = next.keySet().iterator().next();
+            while (!pieces.isEmpty()) {
                 List<Coordinate> ring = new ArrayList<>();
-                Long at = start;
-                while (at != null && next.containsKey(at)) {
-                    double[] p = from.get(at);
-                    ring.add(new Coordinate(p[0], p[1]));
-                    at = next.remove(at);
+                Piece piece = pieces.pollFirstEntry().getValue();
+                while (piece != null) {
+                    ring.add(new Coordinate(piece.x, piece.y));
+                    piece = pieces.remove(piece.next);
                 }
                 if (ring.size() >= 3) {
                     ring.add(ring.getFirst().copy());

@@ -18,53 +18,43 @@ import rondel.job.Rgba;
 import rondel.job.TraceShape;
 import rondel.progress.Cancellation;
 import rondel.raster.LevelLines;
+import rondel.raster.Softened;
 
 /** Turns a picture into outlines: level lines of its darkness, or of each of a few colours, with curves fitted to them. */
-final class Tracing {
+public final class Tracing {
 
-    private static final double FINE = 0.05;
+    private static final double FINE = 0.08;
+    private static final double CORNER_LENGTH = 3.5;
 
     private final BufferedImage image;
     private final TraceShape shape;
     private final CurveFitting fitting;
 
     /** An outline in pixels, with its colour. */
-    record Layer(Outline outline, Rgba colour) {}
+    public record Layer(Outline outline, Rgba colour) {}
 
-    Tracing(BufferedImage image, TraceShape shape) {
+    public Tracing(BufferedImage image, TraceShape shape) {
         this.image = image;
         this.shape = shape;
-        this.fitting = new CurveFitting(shape.smoothness(), shape.corner(), 3);
+        this.fitting = new CurveFitting(shape.smoothness(), shape.corner(), CORNER_LENGTH);
     }
 
     /** From back to front. */
-    List<Layer> layers() {
+    public List<Layer> layers() {
         return shape.colours() == 1 ? one() : several();
     }
 
     /** Darkness as it would be on white paper, so that clear pixels are light. */
     private List<Layer> one() {
-        int width = image.getWidth();
         double level = Math.clamp(Math.floor(shape.threshold() * 255) + 0.5, 0.5, 254.5);
-        Outline dark = LevelLines.of(
-                width,
-                image.getHeight(),
-                (y, row) -> {
-                    image.getRGB(0, y, width, 1, row, 0, width);
-                    for (int x = 0; x < width; x++) {
-                        row[x] = darkness(row[x]);
-                    }
-                },
-                level,
-                FINE);
+        Darkness darkness = Darkness.of(image);
+        int width = darkness.width();
+        int height = darkness.height();
+        Outline dark = darkness.isHard()
+                ? LevelLines.of(width, height, new Softened(darkness, width, height), 127.5, FINE)
+                : LevelLines.of(width, height, darkness, level, FINE);
         Outline fitted = fitted(dark);
         return fitted.isEmpty() ? List.of() : List.of(new Layer(fitted, Rgba.BLACK));
-    }
-
-    private static int darkness(int p) {
-        int alpha = p >>> 24;
-        double light = (0.2126 * (p >> 16 & 255) + 0.7152 * (p >> 8 & 255) + 0.0722 * (p & 255)) / 255;
-        return (int) Math.round((1 - light) * alpha);
     }
 
     /** Each colour's outline reaches under the colours in front of it; the largest lies at the back. */
@@ -99,17 +89,13 @@ final class Tracing {
     }
 
     private static Outline from(Quantizing few, int[] rank, int least) {
-        return LevelLines.of(
-                few.width,
-                few.height,
-                (y, row) -> {
-                    for (int x = 0; x < row.length; x++) {
-                        int label = few.labels[y * few.width + x];
-                        row[x] = label >= 0 && rank[label] >= least ? 255 : 0;
-                    }
-                },
-                127.5,
-                FINE);
+        LevelLines.Rows rows = (y, row) -> {
+            for (int x = 0; x < row.length; x++) {
+                int label = few.labels[y * few.width + x];
+                row[x] = label >= 0 && rank[label] >= least ? 255 : 0;
+            }
+        };
+        return LevelLines.of(few.width, few.height, new Softened(rows, few.width, few.height), 127.5, FINE);
     }
 
     /** What can be seen of each: neighbours end on the same curves, so that no gap is between them. */

@@ -17,11 +17,15 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
 
     private static final int ROUNDS = 6;
 
+    /** How many tolerances further out than the points a corner may be, where its sides meet. */
+    private static final double SHARPENING = 2;
+
     /** @param points of a closed line, the first not repeated at the end; at least three
      *  @return a closed contour through them */
     public Contour closed(List<Point> points) {
-        Dense line = new Dense(between(points, true), true);
-        List<Integer> corners = corners(line);
+        Dense dense = new Dense(between(points, true), true);
+        List<Integer> corners = corners(dense);
+        Dense line = dense.sharpened(corners, cornerLength, SHARPENING * tolerance);
         List<Bezier> curves = new ArrayList<>();
         boolean smooth = corners.isEmpty();
         List<Integer> splits = smooth ? List.of(0) : corners;
@@ -294,6 +298,29 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
         private static Point unit(Point a, Point b) {
             double d = a.distanceTo(b);
             return d == 0 ? new Point(1, 0) : new Point((b.x() - a.x()) / d, (b.y() - a.y()) / d);
+        }
+
+        /** The same with corners where their two sides, gone on straight, meet: sampling has rounded them. */
+        Dense sharpened(List<Integer> corners, double reach, double furthest) {
+            if (corners.isEmpty()) {
+                return this;
+            }
+            List<Point> sharp = new ArrayList<>(points);
+            for (int i : corners) {
+                Point a = off(i, -0.5 * reach);
+                Point b = off(i, 0.5 * reach);
+                Point in = unit(off(i, -1.5 * reach), a);
+                Point out = unit(off(i, 1.5 * reach), b);
+                double cross = in.x() * out.y() - in.y() * out.x();
+                if (Math.abs(cross) > 0.2) {
+                    double t = ((b.x() - a.x()) * out.y() - (b.y() - a.y()) * out.x()) / cross;
+                    Point meet = new Point(a.x() + t * in.x(), a.y() + t * in.y());
+                    if (t > 0 && meet.distanceTo(at(i)) <= furthest) {
+                        sharp.set(i, meet);
+                    }
+                }
+            }
+            return new Dense(sharp, closed);
         }
 
         Point ahead(int i, double reach) {
