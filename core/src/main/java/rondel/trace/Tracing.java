@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
-import rondel.geometry.Point;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
 import rondel.geometry.curve.CurveFitting;
@@ -114,13 +113,12 @@ public final class Tracing {
     }
 
     private Outline fitted(Outline lines) {
-        List<Contour> contours = new ArrayList<>();
-        for (Contour c : Contour.of(lines)) {
-            List<Point> points = c.segments().stream().map(Bezier::start).toList();
-            if (Math.abs(c.area()) >= Math.max(1, shape.speckle()) && points.size() >= 3) {
-                contours.add(fitting.closed(points).reversed());
-            }
-        }
+        List<Contour> contours = Contour.of(lines).parallelStream()
+                .filter(c -> c.segments().size() >= 3 && Math.abs(c.area()) >= Math.max(1, shape.speckle()))
+                .map(c -> fitting.closed(
+                                c.segments().stream().map(Bezier::start).toList())
+                        .reversed())
+                .toList();
         return Contour.outline(contours);
     }
 }
