@@ -26,6 +26,7 @@ import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
 import rondel.desktop.lines.BackgroundEdits;
 import rondel.desktop.lines.FillingRun;
+import rondel.desktop.lines.FindingMarks;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesSides;
 import rondel.desktop.lines.Preview;
@@ -78,6 +79,10 @@ public final class BenchWindow extends StackPane {
         StatusBar status = new StatusBar(desk, sheet, progress);
         BorderPane all = new BorderPane(sheet);
         findings = new FindingsModel(desk, reader.fonts());
+        Runnable marked = () -> sheet.mark(
+                FindingMarks.of(desk.bench().job(), desk.bench().sheet().id(), findings.findings()));
+        findings.onChange(marked);
+        desk.bench().onChange(marked);
         all.setTop(new TopBar(desk, commands, stages, findings));
         all.setLeft(shelf);
         Region measure = new MeasureView(desk, commands, texts, letters);

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Slider;
 import rondel.desktop.app.Desk;
 import rondel.desktop.dialog.LengthInput;
 import rondel.desktop.look.Shown;
@@ -27,6 +28,7 @@ final class HaloSection extends ToolSection {
     private final LengthInput bridge = new LengthInput("halo-bridge");
     private final LengthInput smooth = new LengthInput("halo-smooth");
     private final LengthInput holes = new LengthInput("halo-holes");
+    private final Slider threshold = new Slider(0.02, 0.98, USUAL.threshold());
     private final CheckBox fillHoles = new CheckBox(Words.of("halo.fillHoles"));
     private final ChoiceBox<HaloShape.Corners> corners = new ChoiceBox<>();
     private final ChoiceBox<MakeHalo.Spread> spread = new ChoiceBox<>();
@@ -53,6 +55,10 @@ final class HaloSection extends ToolSection {
         row("halo.smooth", smooth);
         row("halo.holes", holes);
         row("halo.spread", spread);
+        row("halo.threshold", threshold);
+        threshold.setId("halo-threshold");
+        threshold.setPrefWidth(110);
+        threshold.valueProperty().addListener((o, before, now) -> changed());
         row(fillHoles);
         for (LengthInput field : List.of(distance, second, bridge, smooth, holes)) {
             field.setPrefColumnCount(7);
@@ -91,7 +97,7 @@ final class HaloSection extends ToolSection {
                 bridge.mm(unit),
                 fillHoles.isSelected() ? HaloShape.ALL_HOLES : holes.mm(unit),
                 smooth.mm(unit),
-                USUAL.threshold());
+                threshold.getValue());
         double further = second.mm(unit);
         OptionalDouble outer = further == 0 ? OptionalDouble.empty() : OptionalDouble.of(further);
         return Optional.of(new MakeHalo(desk.bench().selectedIds(), shape, outer, spread.getValue()));

@@ -60,6 +60,8 @@ public final class SheetView extends Region {
     private Optional<LetterChoice> letters = Optional.empty();
     private Optional<Job> previewed = Optional.empty();
     private final BrushLayer brushLayer = new BrushLayer();
+    private final MarkLayer markLayer;
+    private List<SheetMark> marks = List.of();
     private Optional<SheetBrush> brush = Optional.empty();
     private Optional<Consumer<Point>> pointing = Optional.empty();
     private boolean dragging;
@@ -77,6 +79,7 @@ public final class SheetView extends Region {
         ghost.setManaged(false);
         ghost.setMouseTransparent(true);
         readouts = new GapReadouts(desk);
+        markLayer = new MarkLayer(id -> desk.bench().select(List.of(id)));
         getChildren()
                 .addAll(
                         paper,
@@ -91,6 +94,7 @@ public final class SheetView extends Region {
                         brushLayer,
                         snapLines,
                         readouts,
+                        markLayer,
                         across,
                         down);
         setMinSize(0, 0);
@@ -319,6 +323,7 @@ public final class SheetView extends Region {
         lines.show(shownSheet(), viewport);
         veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());
         showGuides();
+        markLayer.show(lines.isVisible() ? marks : List.of(), viewport);
         across.show(viewport, desk.bench().job().unit(), getWidth());
         down.show(viewport, desk.bench().job().unit(), getHeight());
         placeGhost();
@@ -341,6 +346,12 @@ public final class SheetView extends Region {
                 dragging || lettering ? Optional.empty() : desk.bench().surroundings(),
                 viewport,
                 desk.bench().job().unit());
+    }
+
+    /** Shows marks while what will be made is shown. */
+    public void mark(List<SheetMark> other) {
+        marks = List.copyOf(other);
+        markLayer.show(lines.isVisible() ? marks : List.of(), viewport);
     }
 
     /** Has presses and drags paint instead of select, or select again. */

@@ -12,6 +12,7 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.Spinner;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
@@ -101,6 +102,9 @@ class LinesWindowTest extends BenchFixture {
         int before = findings().size();
         assertThat(findings().getFirst().code()).isEqualTo("liveText");
         assertThat(lookup("#badge").queryAs(Labeled.class).getText()).isEqualTo("! " + before);
+        assertThat(lookup(".finding-mark").<Labeled>queryAll())
+                .extracting(Labeled::getAccessibleText)
+                .anyMatch(t -> t.contains("live"));
         clickOn(lookup(".finding-cell").<javafx.scene.Node>query());
         assertThat(bench.selectedIds()).containsExactly(text);
         clickOn("#mend");
@@ -163,8 +167,8 @@ class LinesWindowTest extends BenchFixture {
         onFx(() -> bench.perform(new Place(bench.sheet().id(), List.of(disc("pond", 110, 150, 45)), List.of())));
         onFx(() -> bench.select(List.of(crab, new ElementId("pond"))));
         keys(KeyCode.SHORTCUT, KeyCode.F2);
-        clickOn("#filling-from").push(KeyCode.SHORTCUT, KeyCode.A).write("10 mm");
-        clickOn("#filling-to").push(KeyCode.SHORTCUT, KeyCode.A).write("20 mm");
+        onFx(() -> lookup("#filling-from").<TextField>query().setText("10 mm"));
+        onFx(() -> lookup("#filling-to").<TextField>query().setText("20 mm"));
         Job before = bench.job();
         onFx(() -> lookup("#filling-make").queryAs(Button.class).fire());
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> lookup("#keep")
