@@ -1,17 +1,18 @@
 package rondel.desktop.sheet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
-import javafx.scene.text.Text;
 import rondel.desktop.look.FxPaths;
+import rondel.geometry.Box;
 import rondel.geometry.Outline;
-import rondel.geometry.Point;
+import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
 import rondel.job.Role;
 import rondel.job.Sheet;
@@ -23,6 +24,11 @@ import rondel.words.Words;
 final class LineLayer extends Pane {
 
     private final Rectangle tint = PaperLayer.outline("lines-tint");
+    private static final double LETTER = 6.2;
+    private static final double HEIGHT = 15;
+    private static final double ROOM = 1.2;
+    private static final int MOST_PLACES = 60;
+
     private Sheet shownSheet;
     private Viewport shownAt;
 
@@ -44,20 +50,35 @@ final class LineLayer extends Pane {
             Path path = FxPaths.of(outline, viewport.toScreen());
             path.getStyleClass().addAll("role-line", "role-" + role);
             nodes.add(path);
-            named(role, outline, viewport).ifPresent(nodes::add);
         });
+        List<Box> taken = new ArrayList<>();
+        outlines.forEach((role, outline) -> name(role, outline, viewport, taken, nodes));
         getChildren().setAll(nodes);
     }
 
-    /** The role's word where its first line begins. */
-    private static Optional<Node> named(Role role, Outline outline, Viewport viewport) {
-        return Contour.of(outline).stream().findFirst().map(c -> {
-            Point at = viewport.toScreen(c.segments().getFirst().start());
-            Text word = new Text(at.x() + 5, at.y() - 5, Words.of("role." + role));
-            word.getStyleClass().addAll("role-word", "role-word-" + role);
-            word.setManaged(false);
-            return word;
-        });
+    /** The role's word on one of its longest lines, where no other word stands; above all of them where they are short. */
+    private static void name(Role role, Outline outline, Viewport viewport, List<Box> taken, List<Node> nodes) {
+        String word = Words.of("role." + role);
+        double width = word.length() * LETTER + 10;
+        Contour.of(outline).stream()
+                .flatMap(c -> c.segments().stream())
+                .sorted(Comparator.comparingDouble((Bezier b) -> -b.start().distanceTo(b.end())))
+                .limit(MOST_PLACES)
+                .filter(b -> b.start().distanceTo(b.end()) * viewport.scale() > ROOM * width)
+                .map(b -> viewport.toScreen(b.at(0.5)))
+                .map(at -> new Box(at.x() - width / 2, at.y() - HEIGHT / 2, width, HEIGHT))
+                .filter(box -> taken.stream().noneMatch(t -> t.intersects(box)))
+                .findFirst()
+                .or(() ->
+                        outline.bounds(viewport.toScreen()).map(b -> new Box(b.x(), b.y() - HEIGHT - 2, width, HEIGHT)))
+                .ifPresent(box -> {
+                    taken.add(box);
+                    Label label = new Label(word);
+                    label.getStyleClass().addAll("role-word", "role-word-" + role);
+                    label.setManaged(false);
+                    label.resizeRelocate(box.x(), box.y(), box.width(), box.height());
+                    nodes.add(label);
+                });
     }
 
     void open(boolean on) {
