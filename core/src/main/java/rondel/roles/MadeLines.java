@@ -16,12 +16,14 @@ import rondel.job.Sheet;
 import rondel.job.TextElement;
 
 /** What of a sheet is made by each role but print: the outlines as they lie on the sheet. Hidden things and what is parked
- *  are not made. */
+ *  are not made; their lines are told apart. */
 public final class MadeLines {
 
     private static final double TOLERANCE = 0.01;
 
     private final Map<Role, Outline> outlines = new EnumMap<>(Role.class);
+
+    private Outline aside = Outline.EMPTY;
 
     /** How much there is of one role.
      *
@@ -37,30 +39,40 @@ public final class MadeLines {
             boolean parked = Extent.of(e, Affine.IDENTITY)
                     .filter((Box b) -> b.intersects(sheet.trim()))
                     .isEmpty();
-            if (!parked) {
-                lines.take(e, Affine.IDENTITY);
-            }
+            lines.take(e, Affine.IDENTITY, parked);
         }
         return lines;
     }
 
-    private void take(Element e, Affine toSheet) {
-        if (e.hidden()) {
-            return;
-        }
+    private void take(Element e, Affine toSheet, boolean notMade) {
+        boolean apart = notMade || e.hidden();
         Affine own = toSheet.times(e.placement());
         if (e.role() != Role.PRINT) {
             switch (e) {
-                case ShapeElement s -> add(e.role(), s.outline().transformed(own));
-                case TextElement t -> add(e.role(), t.outline().transformed(own));
+                case ShapeElement s -> add(e.role(), s.outline().transformed(own), apart);
+                case TextElement t -> add(e.role(), t.outline().transformed(own), apart);
                 default -> {}
             }
         }
-        e.children().forEach(c -> take(c, own));
+        e.children().forEach(c -> take(c, own, apart));
     }
 
-    private void add(Role role, Outline outline) {
-        outlines.merge(role, outline, Outline::plus);
+    private void add(Role role, Outline outline, boolean apart) {
+        if (apart) {
+            aside = aside.plus(outline);
+        } else {
+            outlines.merge(role, outline, Outline::plus);
+        }
+    }
+
+    /** What has a role but is hidden or parked. */
+    public Outline aside() {
+        return aside;
+    }
+
+    /** How much of that there is. */
+    public Tally asideTally() {
+        return tally(aside);
     }
 
     /** For each role that something has, its outlines. */

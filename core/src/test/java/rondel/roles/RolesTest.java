@@ -70,7 +70,7 @@ class RolesTest {
     }
 
     @Test
-    void theLegendCountsLinesAndTheirLengthButNotWhatIsHiddenOrParked() {
+    void theLegendCountsLinesAndTheirLengthAndWhatIsHiddenOrParkedApart() {
         Job job = Jobs.of(
                 group("g", Affine.scale(2, 2), lined("a", 10, List.of())),
                 lined("b", 100, List.of()),
@@ -81,5 +81,6 @@ class RolesTest {
         assertThat(tallies.keySet()).containsExactly(Role.CUT);
         assertThat(tallies.get(Role.CUT).lines()).isEqualTo(2);
         assertThat(tallies.get(Role.CUT).length()).isCloseTo(160 + 80, within(1e-9));
+        assertThat(MadeLines.of(cut.sheet(Jobs.SHEET)).asideTally().lines()).isEqualTo(2);
     }
 }

@@ -107,7 +107,7 @@ final class LinesCommands {
                 id,
                 keys,
                 () -> bench.selection().size() > (oneWill ? 0 : 1),
-                () -> make(new Combine(bench.selectedIds(), way, false)));
+                () -> make(new Combine(bench.selectedIds(), way, edits.shapes().lines())));
     }
 
     private void fill() {

@@ -14,11 +14,17 @@ public final class BackgroundEdits {
     private final Desk desk;
     private final Progress progress;
     private final FillingRun filling;
+    private final ShapeChoice shapes = new ShapeChoice();
 
     public BackgroundEdits(Desk desk, Progress progress, FillingRun filling) {
         this.desk = desk;
         this.progress = progress;
         this.filling = filling;
+    }
+
+    /** How shapes are made from shapes. */
+    public ShapeChoice shapes() {
+        return shapes;
     }
 
     /** Those that can be watched, and stopped early. */

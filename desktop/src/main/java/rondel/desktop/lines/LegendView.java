@@ -32,21 +32,16 @@ final class LegendView extends GridPane {
         }
         shown = sheet;
         getChildren().clear();
-        Map<Role, MadeLines.Tally> tallies = MadeLines.of(sheet).tallies();
+        MadeLines made = MadeLines.of(sheet);
+        Map<Role, MadeLines.Tally> tallies = made.tallies();
         int row = 0;
         for (Role role : Role.values()) {
             if (tallies.containsKey(role)) {
-                MadeLines.Tally t = tallies.get(role);
-                Line sample = new Line(0, 0, 34, 0);
-                sample.getStyleClass().addAll("role-line", "role-" + role);
-                Label name = new Label(Words.of("role." + role));
-                Label amount = new Label(Words.of(
-                        "legend.amount",
-                        t.lines(),
-                        LengthFormat.withUnit(t.length(), desk.bench().job().unit())));
-                amount.getStyleClass().add("quiet");
-                addRow(row++, sample, name, amount);
+                row("role-" + role, Words.of("role." + role), tallies.get(role), row++);
             }
+        }
+        if (!made.aside().isEmpty()) {
+            row("role-aside", Words.of("legend.aside"), made.asideTally(), row++);
         }
         if (row == 0) {
             Label nothing = new Label(Words.of("legend.nothing"));
@@ -54,5 +49,16 @@ final class LegendView extends GridPane {
             nothing.setWrapText(true);
             add(nothing, 0, 0);
         }
+    }
+
+    private void row(String style, String word, MadeLines.Tally tally, int row) {
+        Line sample = new Line(0, 0, 34, 0);
+        sample.getStyleClass().addAll("role-line", style);
+        Label amount = new Label(Words.of(
+                "legend.amount",
+                tally.lines(),
+                LengthFormat.withUnit(tally.length(), desk.bench().job().unit())));
+        amount.getStyleClass().add("quiet");
+        addRow(row, sample, new Label(word), amount);
     }
 }

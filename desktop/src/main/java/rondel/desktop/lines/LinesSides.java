@@ -3,6 +3,7 @@ package rondel.desktop.lines;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
@@ -35,20 +36,25 @@ public final class LinesSides {
     public static Region right(Desk desk, Commands commands, Preview preview, BackgroundEdits edits, SheetView sheet) {
         Label title = new Label(Words.of("lines.title"));
         title.getStyleClass().add("side-title");
+        CheckBox lines = new CheckBox(Words.of("lines.shapes.lines"));
+        lines.setId("shapes-lines");
+        lines.setOnAction(e -> edits.shapes().lines(lines.isSelected()));
+        VBox shapes = section(
+                commands,
+                "lines.shapes",
+                List.of(
+                        "unite",
+                        "subtract",
+                        "intersect",
+                        "exclude",
+                        "divide",
+                        "dropCovered",
+                        "uniteLive",
+                        "makePermanent"));
+        shapes.getChildren().add(lines);
         VBox tools = new VBox(
                 14,
-                section(
-                        commands,
-                        "lines.shapes",
-                        List.of(
-                                "unite",
-                                "subtract",
-                                "intersect",
-                                "exclude",
-                                "divide",
-                                "dropCovered",
-                                "uniteLive",
-                                "makePermanent")),
+                shapes,
                 titled("lines.halo", new HaloSection(desk, preview, edits::make)),
                 titled("lines.filling", new FillingSection(desk, preview, edits.filling())),
                 titled(

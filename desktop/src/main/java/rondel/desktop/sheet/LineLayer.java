@@ -41,11 +41,17 @@ final class LineLayer extends Pane {
         if (!isVisible() || sheet == shownSheet && viewport.equals(shownAt)) {
             return;
         }
-        Map<Role, Outline> outlines = MadeLines.of(sheet).outlines();
+        MadeLines made = MadeLines.of(sheet);
+        Map<Role, Outline> outlines = made.outlines();
         shownSheet = sheet;
         shownAt = viewport;
         PaperLayer.place(tint, sheet.trim(), viewport);
         List<Node> nodes = new ArrayList<>(List.of(tint));
+        if (!made.aside().isEmpty()) {
+            Path path = FxPaths.of(made.aside(), viewport.toScreen());
+            path.getStyleClass().addAll("role-line", "role-aside");
+            nodes.add(path);
+        }
         outlines.forEach((role, outline) -> {
             Path path = FxPaths.of(outline, viewport.toScreen());
             path.getStyleClass().addAll("role-line", "role-" + role);

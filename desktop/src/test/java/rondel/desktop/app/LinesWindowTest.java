@@ -23,6 +23,7 @@ import rondel.check.Finding;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.geometry.OutlineBuilder;
 import rondel.geometry.Point;
 import rondel.job.BackdropShape;
 import rondel.job.Element;
@@ -37,6 +38,7 @@ import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.RoleRule;
 import rondel.job.ShapeElement;
+import rondel.job.Stroke;
 import rondel.job.Traits;
 
 /** The Lines stage: what will be made, what is found, and the tools that make outlines and pieces. */
@@ -158,6 +160,26 @@ class LinesWindowTest extends BenchFixture {
                 .isBetween(20.0, boxOf(picture.id()).width() + 1);
         keys(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(bench.job().located(picture.id()).element()).isSameAs(picture);
+    }
+
+    @Test
+    void openLinesCountWithTheirWidthWhenThatIsChosen() throws Exception {
+        Outline line = new OutlineBuilder().moveTo(60, 100).lineTo(120, 100).build();
+        ShapeElement open = new ShapeElement(
+                Traits.named("line").withId(new ElementId("line")),
+                line,
+                FillRule.NON_ZERO,
+                Paint.NONE,
+                Optional.of(Stroke.plain(Rgba.BLACK, 4)));
+        onFx(() -> bench.perform(new Place(bench.sheet().id(), List.of(open, disc("disc", 90, 100, 10)), List.of())));
+        onFx(() -> bench.select(List.of(open.id(), new ElementId("disc"))));
+        keys(KeyCode.SHORTCUT, KeyCode.F2);
+        onFx(() -> lookup("#shapes-lines").queryAs(CheckBox.class).fire());
+        onFx(() -> lookup("#tool-unite").queryAs(Button.class).fire());
+        calm();
+        assertThat(only().kind()).isEqualTo("shape");
+        assertThat(boxOf(only().id()).width()).isBetween(59.9, 60.1);
+        assertThat(((ShapeElement) only()).outline().contours()).isEqualTo(1);
     }
 
     @Test

@@ -2,6 +2,8 @@ package rondel.launcher.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import rondel.desktop.app.DemoJobs;
@@ -14,6 +16,13 @@ import rondel.job.PictureElement;
 import rondel.job.Sheet;
 
 class DemoJobsTest {
+
+    private static final Map<String, Job> MADE = new ConcurrentHashMap<>();
+
+    /** A demo job made anew, once for all tests. */
+    private static Job made(String name) {
+        return MADE.computeIfAbsent(name, n -> MakeDemoJobs.jobs().get(n).get());
+    }
 
     @ParameterizedTest
     @ValueSource(
@@ -28,7 +37,7 @@ class DemoJobsTest {
                 "photo-stickers"
             })
     void whatShipsIsWhatItsOperationsMake(String name) {
-        Job made = MakeDemoJobs.jobs().get(name).get();
+        Job made = made(name);
         Job shipped = DemoJobs.all().stream()
                 .filter(d -> d.name().equals(name))
                 .findFirst()
@@ -52,7 +61,7 @@ class DemoJobsTest {
                 "photo-stickers"
             })
     void nothingLiesOffTheSheet(String name) {
-        Sheet sheet = MakeDemoJobs.jobs().get(name).get().sheets().getFirst();
+        Sheet sheet = made(name).sheets().getFirst();
         Box room = sheet.trim().grown(sheet.bleed() + 1e-6);
         assertThat(sheet.elements()).allSatisfy(e -> assertThat(room.contains(
                         Extent.of(e, rondel.geometry.Affine.IDENTITY).orElseThrow()))
