@@ -20,7 +20,6 @@ import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
-import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -85,7 +84,7 @@ final class FillingOutlines {
         Geometry inside = FlatArea.of(outline, 0.002);
         List<Geometry> copies = fill.selects(job, filled).stream()
                 .flatMap(id -> filled.located(id).element().children().stream())
-                .map(e -> FlatArea.of(united(Silhouette.framed(true).of(e, Affine.IDENTITY)), 0.002))
+                .map(e -> FlatArea.of(Overlay.united(Silhouette.framed(true).of(e, Affine.IDENTITY)), 0.002))
                 .toList();
         double area = copies.stream().mapToDouble(Geometry::getArea).sum();
         Geometry closed = UnaryUnionOp.union(copies).buffer(CLOSING, 32).buffer(-CLOSING, 32);
@@ -114,10 +113,6 @@ final class FillingOutlines {
                 Optional.empty());
     }
 
-    private static Outline united(Outline o) {
-        return Overlay.of(List.of(new Operand(o, FillRule.NON_ZERO))).unite();
-    }
-
     private static Map<String, Outline> outlines() {
         Map<String, Outline> outlines = new LinkedHashMap<>();
         outlines.put("a whale", sized(whale()));
@@ -134,7 +129,7 @@ final class FillingOutlines {
     private static Outline sized(Outline o) {
         Box b = o.bounds().orElseThrow();
         double s = SIDE / Math.max(b.width(), b.height());
-        return united(o.transformed(Affine.scale(s, s).times(Affine.translate(-b.x(), -b.y()))));
+        return Overlay.united(o.transformed(Affine.scale(s, s).times(Affine.translate(-b.x(), -b.y()))));
     }
 
     private static Outline whale() {

@@ -47,10 +47,7 @@ public record Duplicate(
     /** The copies: what is there after that was not there before, and stands in nothing new. */
     @Override
     public List<ElementId> selects(Job before, Job after) {
-        List<ElementId> fresh = after.everything()
-                .map(Element::id)
-                .filter(id -> before.find(id).isEmpty())
-                .toList();
+        List<ElementId> fresh = Targets.added(before, after).map(Element::id).toList();
         Set<ElementId> outermost = Tree.outermost(after, fresh);
         return fresh.stream().filter(outermost::contains).toList();
     }

@@ -179,7 +179,7 @@ final class Growing {
             strange[i] = known ? strange[i] : 1;
         }
         int least = Math.max(LEAST_POCKET, alike.length / FINEST_PART);
-        Patches.of(alike, width, height, (start, count, pixels) -> {
+        Patches.of(alike, width, height, (count, pixels) -> {
             if (count >= least) {
                 for (int k = 0; k < count; k++) {
                     backdrop[pixels[k]] = true;
@@ -227,7 +227,7 @@ final class Growing {
             kept[i] = !backdrop[i];
         }
         int least = Math.max(LEAST_POCKET, kept.length / FINEST_PART);
-        Patches.of(kept, width, height, (start, count, pixels) -> {
+        Patches.of(kept, width, height, (count, pixels) -> {
             if (count < least) {
                 for (int k = 0; k < count; k++) {
                     backdrop[pixels[k]] = painted[pixels[k]] <= 0;

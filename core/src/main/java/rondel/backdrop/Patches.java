@@ -8,7 +8,7 @@ final class Patches {
     /** Hears of each patch. */
     interface Visitor {
         /** @param pixels the first {@code count} are the patch */
-        void patch(int start, int count, int[] pixels);
+        void patch(int count, int[] pixels);
     }
 
     static void of(boolean[] marked, int width, int height, Visitor visitor) {
@@ -29,7 +29,7 @@ final class Patches {
                 count = i >= width ? with(left, pixels, i - width, count) : count;
                 count = i < width * (height - 1) ? with(left, pixels, i + width, count) : count;
             }
-            visitor.patch(start, count, pixels);
+            visitor.patch(count, pixels);
         }
     }
 

@@ -5,7 +5,7 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferByte;
+import java.awt.image.DataBufferInt;
 import java.util.List;
 import rondel.geometry.Point;
 import rondel.job.BackdropShape;
@@ -13,8 +13,8 @@ import rondel.job.BackdropShape;
 /** What the brush has said, pixel by pixel. */
 final class Strokes {
 
-    private static final Color KEEP = new Color(1, 1, 1);
-    private static final Color DROP = new Color(2, 2, 2);
+    private static final Color KEEP = new Color(0, 0, 1);
+    private static final Color DROP = new Color(0, 0, 2);
 
     private Strokes() {}
 
@@ -24,16 +24,8 @@ final class Strokes {
         if (strokes.isEmpty()) {
             return said;
         }
-        BufferedImage board = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
+        BufferedImage board = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = board.createGraphics();
-        byte[] grey = ((DataBufferByte) board.getRaster().getDataBuffer()).getData();
-        byte[] values = new byte[2];
-        for (int k = 0; k < 2; k++) {
-            g.setColor(k == 0 ? KEEP : DROP);
-            g.fillRect(0, 0, 1, 1);
-            values[k] = grey[0];
-        }
-        board.setRGB(0, 0, 0);
         for (BackdropShape.Brush stroke : strokes) {
             g.setColor(stroke.keep() ? KEEP : DROP);
             g.setStroke(new BasicStroke(
@@ -41,8 +33,10 @@ final class Strokes {
             g.draw(path(stroke.points(), width, height));
         }
         g.dispose();
+        int[] pixels = ((DataBufferInt) board.getRaster().getDataBuffer()).getData();
         for (int i = 0; i < said.length; i++) {
-            said[i] = (byte) (grey[i] == values[0] ? 1 : grey[i] == values[1] ? -1 : 0);
+            int mark = pixels[i] & 255;
+            said[i] = (byte) (mark == KEEP.getBlue() ? 1 : mark == DROP.getBlue() ? -1 : 0);
         }
         return said;
     }

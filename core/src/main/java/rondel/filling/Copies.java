@@ -10,7 +10,6 @@ import rondel.job.Job;
 import rondel.job.Link;
 import rondel.job.Located;
 import rondel.job.Placing;
-import rondel.job.Traits;
 
 /** Copies of drawings in a filling: each knows what it is a copy of and where it was put. */
 final class Copies {
@@ -31,27 +30,15 @@ final class Copies {
         if (copy.traits().link().isEmpty() || !(copy.traits().link().get() instanceof Link.Copy link)) {
             return false;
         }
-        Affine a = copy.placement();
-        Affine b = link.put();
-        boolean stays =
-                Math.abs(a.a() - b.a()) + Math.abs(a.b() - b.b()) + Math.abs(a.c() - b.c()) + Math.abs(a.d() - b.d())
-                                < EXACT
-                        && Math.abs(a.e() - b.e()) + Math.abs(a.f() - b.f()) < EXACT;
+        boolean stays = copy.placement().isNear(link.put(), EXACT, EXACT);
         Optional<Element> drawing = job.find(link.of()).map(Located::element);
         return stays && drawing.map(d -> bare(d).equals(bare(copy))).orElse(true);
     }
 
     /** An element without what sets a copy apart from its drawing. */
     private static Element bare(Element e) {
-        Traits t = e.traits();
-        Element bare = e.withTraits(t.withId(new ElementId(""))
-                .withLink(Optional.empty())
-                .withPlacement(Affine.IDENTITY)
-                .withHidden(false)
-                .withLocked(false));
-        return bare instanceof GroupElement g
-                ? g.withChildren(g.children().stream().map(Copies::within).toList())
-                : bare;
+        return within(e)
+                .with(t -> t.withPlacement(Affine.IDENTITY).withHidden(false).withLocked(false));
     }
 
     private static Element within(Element e) {

@@ -66,22 +66,21 @@ final class ExactFit {
     private Optional<Copy> fitting(int index) {
         Copy now = copies.get(index);
         List<Copy> near = near(now, index);
-        double short0 = lacking(now, near);
-        if (short0 <= 0) {
+        double lacking = lacking(now, near);
+        if (lacking <= 0) {
             return Optional.of(now);
         }
         Spot s = now.spot;
         Copy best = now;
-        double lacking = short0;
         for (int i = 0; i < NUDGES && lacking > 0; i++) {
             double turn = 2 * Math.PI * random.nextDouble();
             double by = lacking * (0.4 + random.nextDouble());
             Copy moved = Copy.of(best.spot.at(
                     best.spot.x() + by * StrictMath.cos(turn), best.spot.y() + by * StrictMath.sin(turn), s.angle()));
-            double now2 = lacking(moved, near);
-            if (now2 < lacking) {
+            double less = lacking(moved, near);
+            if (less < lacking) {
                 best = moved;
-                lacking = now2;
+                lacking = less;
             }
         }
         return lacking <= 0 ? Optional.of(best) : smaller(best.spot, near);

@@ -61,12 +61,11 @@ final class Filling {
         List<Lane> lanes = IntStream.range(0, LANES)
                 .mapToObj(i -> new Lane(space.copy(), motifs, shape))
                 .toList();
-        Lane main = new Lane(space, motifs, shape);
         for (int i = 0; i < shape.rounds() && goesOn; i += LANES) {
             Cancellation.check();
             kept(changes(lanes, i, covered(space))).forEach(c -> {
                 lanes.forEach(l -> l.apply(c));
-                main.apply(c);
+                c.applyTo(space);
             });
             goesOn = watch.goesOn(i + LANES, spots(space));
         }

@@ -57,17 +57,9 @@ final class FreeSpace {
         return placed;
     }
 
-    double step() {
-        return free.step();
-    }
-
     /** How far a place is from what is taken; below 0 in it or outside the outline. */
     double at(double x, double y) {
         return free.at(x, y);
-    }
-
-    double toEdge(double x, double y) {
-        return edge.at(x, y);
     }
 
     Placed put(Spot spot) {

@@ -5,10 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 import rondel.geometry.Affine;
-import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
-import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Element;
 import rondel.job.FillingShape;
@@ -35,7 +33,7 @@ record Ground(Geometry area, List<Motif> motifs) {
             Optional<Located> filling,
             FillingShape shape) {
         Element shown = outline.element().with(t -> t.withHidden(false));
-        Outline inside = united(Silhouette.framed(false).of(shown, outline.toSheet()));
+        Outline inside = Overlay.united(Silhouette.framed(false).of(shown, outline.toSheet()));
         if (inside.isEmpty()) {
             throw Refusal.of("filling.noArea", Targets.display(shown));
         }
@@ -43,25 +41,20 @@ record Ground(Geometry area, List<Motif> motifs) {
         Silhouette covers = new Silhouette(true, new Opaque(job, OPAQUE)::of);
         for (Element e : kept) {
             Affine toSheet = filling.orElseThrow().ownToSheet();
-            Outline covered = united(covers.of(e.with(t -> t.withHidden(false)), toSheet));
+            Outline covered = Overlay.united(covers.of(e.with(t -> t.withHidden(false)), toSheet));
             if (!covered.isEmpty()) {
                 area = area.difference(FlatArea.of(covered, FLATNESS).buffer(shape.gap() + 2 * FLATNESS, 24));
             }
         }
         List<Motif> motifs = new ArrayList<>();
         for (Located drawing : drawings) {
-            Outline covered = united(covers.of(drawing.element().with(t -> t.withHidden(false)), drawing.toSheet()));
+            Outline covered =
+                    Overlay.united(covers.of(drawing.element().with(t -> t.withHidden(false)), drawing.toSheet()));
             if (covered.isEmpty()) {
                 throw Refusal.of("filling.emptyDrawing", Targets.display(drawing.element()));
             }
             motifs.add(Motif.of(motifs.size(), covered));
         }
         return new Ground(area, motifs);
-    }
-
-    private static Outline united(Outline outline) {
-        return outline.isEmpty()
-                ? outline
-                : Overlay.of(List.of(new Operand(outline, FillRule.NON_ZERO))).unite();
     }
 }

@@ -12,13 +12,18 @@ final class Lane {
     private static final double SMALLER = 1.4;
 
     private final FreeSpace space;
-    private final Search search;
+    private final List<Motif> motifs;
     private final FillingShape shape;
 
     /** @param at where, and
      *  @param reach how far around that, what is there may change
      *  @param gain how much more is covered, that near the edge counting more */
     record Change(List<FreeSpace.Placed> out, List<FreeSpace.Placed> in, double[] at, double reach, double gain) {
+
+        void applyTo(FreeSpace room) {
+            out.forEach(room::takeOut);
+            in.forEach(room::putBack);
+        }
 
         /** How much more is covered. */
         double area() {
@@ -37,12 +42,12 @@ final class Lane {
     Lane(FreeSpace space, List<Motif> motifs, FillingShape shape) {
         this.space = space;
         this.shape = shape;
-        this.search = new Search(space, motifs, shape, new SplittableRandom(shape.seed()));
+        this.motifs = motifs;
     }
 
     /** Makes a change; the room is as before afterwards. */
     Change proposed(SplittableRandom random, int most) {
-        search.with(random);
+        Search search = new Search(space, motifs, shape, random);
         double[] at = space.loosePlace(random);
         double wide = random.nextDouble();
         double radius = shape.from() * 0.4 + wide * wide * shape.to() * 0.6;
@@ -57,9 +62,9 @@ final class Lane {
         double reach = radius + shape.to() * 0.5;
         List<FreeSpace.Placed> in = new ArrayList<>();
         if (random.nextInt(8) != 0) {
-            shoved(out, at, random, in);
+            shoved(search, out, at, random, in);
         }
-        refilled(at, reach, random, most, in);
+        refilled(search, at, reach, random, most, in);
         double gain = worth(in) - worth(out);
         in.forEach(space::takeOut);
         out.forEach(space::putBack);
@@ -67,12 +72,16 @@ final class Lane {
     }
 
     void apply(Change change) {
-        change.out.forEach(space::takeOut);
-        change.in.forEach(space::putBack);
+        change.applyTo(space);
     }
 
     /** The same copies, each moved away from a place or towards it as far as there is room: what is free gathers. */
-    private void shoved(List<FreeSpace.Placed> out, double[] at, SplittableRandom random, List<FreeSpace.Placed> in) {
+    private void shoved(
+            Search search,
+            List<FreeSpace.Placed> out,
+            double[] at,
+            SplittableRandom random,
+            List<FreeSpace.Placed> in) {
         List<FreeSpace.Placed> order = new ArrayList<>(out);
         java.util.Collections.shuffle(order, new java.util.Random(random.nextLong()));
         double shove = shape.from() * (0.1 + 0.5 * random.nextDouble());
@@ -88,7 +97,8 @@ final class Lane {
         }
     }
 
-    private void refilled(double[] at, double reach, SplittableRandom random, int most, List<FreeSpace.Placed> in) {
+    private void refilled(
+            Search search, double[] at, double reach, SplittableRandom random, int most, List<FreeSpace.Placed> in) {
         double size = shape.from() * StrictMath.pow(shape.to() / shape.from(), Math.sqrt(random.nextDouble()));
         for (; ; size = Math.max(shape.from(), size / SMALLER)) {
             double least = size == shape.from() ? size : size * 0.9;

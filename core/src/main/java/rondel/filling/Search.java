@@ -2,6 +2,7 @@ package rondel.filling;
 
 import java.util.List;
 import java.util.SplittableRandom;
+import rondel.geometry.Affine;
 import rondel.job.FillingShape;
 
 /** Looks for places where a copy fits, as large as may be and close to what is there: many tries at random, and the best of
@@ -15,7 +16,7 @@ final class Search {
     private final FreeSpace space;
     private final List<Motif> motifs;
     private final FillingShape shape;
-    private SplittableRandom random;
+    private final SplittableRandom random;
     private final double snug;
     private final double inner;
     private final double[] used;
@@ -28,11 +29,6 @@ final class Search {
         this.snug = shape.from() / 4;
         this.inner = motifs.stream().mapToDouble(m -> m.circles()[2]).min().orElse(0);
         this.used = new double[motifs.size()];
-    }
-
-    /** Takes other chances from here on. */
-    void with(SplittableRandom other) {
-        random = other;
     }
 
     private record Try(Spot spot, double score) {
@@ -186,22 +182,20 @@ final class Search {
     }
 
     private boolean fits(Spot spot) {
-        double cos = StrictMath.cos(spot.angle()) * spot.size();
-        double sin = StrictMath.sin(spot.angle()) * spot.size();
-        int flip = spot.mirrored() ? -1 : 1;
+        Affine m = spot.map();
         double[] circles = spot.motif().circles();
         for (int i = 0; i < circles.length; i += 3) {
-            double u = flip * circles[i];
+            double u = circles[i];
             double v = circles[i + 1];
-            if (space.at(spot.x() + cos * u - sin * v, spot.y() + sin * u + cos * v) < circles[i + 2] * spot.size()) {
+            if (space.at(m.e() + m.a() * u + m.c() * v, m.f() + m.b() * u + m.d() * v) < circles[i + 2] * spot.size()) {
                 return false;
             }
         }
         double[] rim = spot.motif().rim();
         for (int i = 0; i < rim.length; i += 2) {
-            double u = flip * rim[i];
+            double u = rim[i];
             double v = rim[i + 1];
-            if (space.at(spot.x() + cos * u - sin * v, spot.y() + sin * u + cos * v) < 0) {
+            if (space.at(m.e() + m.a() * u + m.c() * v, m.f() + m.b() * u + m.d() * v) < 0) {
                 return false;
             }
         }
@@ -210,15 +204,13 @@ final class Search {
 
     /** How much of the rim lies close to something, 0 to 1. */
     private double contact(Spot spot) {
-        double cos = StrictMath.cos(spot.angle()) * spot.size();
-        double sin = StrictMath.sin(spot.angle()) * spot.size();
-        int flip = spot.mirrored() ? -1 : 1;
+        Affine m = spot.map();
         double[] rim = spot.motif().rim();
         double sum = 0;
         for (int i = 0; i < rim.length; i += 2) {
-            double u = flip * rim[i];
+            double u = rim[i];
             double v = rim[i + 1];
-            double room = space.at(spot.x() + cos * u - sin * v, spot.y() + sin * u + cos * v);
+            double room = space.at(m.e() + m.a() * u + m.c() * v, m.f() + m.b() * u + m.d() * v);
             sum += Math.max(0, 1 - room / snug);
         }
         return 2 * sum / rim.length;

@@ -104,6 +104,15 @@ public record Affine(double a, double b, double c, double d, double e, double f)
         return Math.sqrt(Math.abs(determinant()));
     }
 
+    /** Whether another does the same but for rounding.
+     *
+     * @param shape how far a to d may be off together
+     * @param place how far e and f may be off together */
+    public boolean isNear(Affine other, double shape, double place) {
+        return Math.abs(a - other.a) + Math.abs(b - other.b) + Math.abs(c - other.c) + Math.abs(d - other.d) < shape
+                && Math.abs(e - other.e) + Math.abs(f - other.f) < place;
+    }
+
     /** Whether circles stay circles, to one part in a million. */
     public boolean keepsCircles() {
         double size = Math.hypot(a, b) + Math.hypot(c, d);

@@ -36,8 +36,7 @@ final class HaloMaking {
     }
 
     Outline around(Outline covered) {
-        Outline clean =
-                Overlay.of(List.of(new Operand(covered, FillRule.NON_ZERO))).unite();
+        Outline clean = Overlay.united(covered);
         return clean.isEmpty() ? Outline.EMPTY : Offsetting.of(clean, shape);
     }
 }

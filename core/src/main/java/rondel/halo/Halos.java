@@ -89,9 +89,7 @@ public final class Halos {
     }
 
     private static boolean near(Affine a, Affine b) {
-        return Math.abs(a.a() - b.a()) + Math.abs(a.b() - b.b()) + Math.abs(a.c() - b.c()) + Math.abs(a.d() - b.d())
-                        < EXACT
-                && Math.abs(a.e() - b.e()) + Math.abs(a.f() - b.f()) < 1e-6;
+        return a.isNear(b, EXACT, 1e-6);
     }
 
     private static boolean isRigid(Affine m) {

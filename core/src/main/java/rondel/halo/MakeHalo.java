@@ -141,10 +141,7 @@ public record MakeHalo(
     /** The lines. */
     @Override
     public List<ElementId> selects(Job before, Job after) {
-        return after.everything()
-                .map(Element::id)
-                .filter(id -> before.find(id).isEmpty())
-                .toList();
+        return Targets.added(before, after).map(Element::id).toList();
     }
 
     @Override

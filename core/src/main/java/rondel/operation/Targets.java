@@ -2,6 +2,7 @@ package rondel.operation;
 
 import java.util.Collection;
 import java.util.Set;
+import java.util.stream.Stream;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -42,6 +43,11 @@ public final class Targets {
         }
         ids.forEach(job::located);
         return Tree.outermost(job, ids);
+    }
+
+    /** What an edit has added, back to front. */
+    public static Stream<Element> added(Job before, Job after) {
+        return after.everything().filter(e -> before.find(e.id()).isEmpty());
     }
 
     /** The element's name, or the word for its kind where it has none. */

@@ -66,16 +66,13 @@ public final class LevelLines {
         return chains.outline();
     }
 
-    /** The cell between four pixel centres, with the pixel (x, y) at its lower right. */
+    /** The cell between four pixel centres, not all of them on one side, with the pixel (x, y) at its lower right. */
     private void cell(int x, int y, Chains chains) {
         int tl = above[x];
         int tr = above[x + 1];
         int bl = here[x];
         int br = here[x + 1];
         int kind = (tl > level ? 1 : 0) | (tr > level ? 2 : 0) | (br > level ? 4 : 0) | (bl > level ? 8 : 0);
-        if (kind == 0 || kind == 15) {
-            return;
-        }
         long top = edge(x, y, 0);
         long bottom = edge(x, y + 1, 0);
         long left = edge(x, y, 1);

@@ -1,11 +1,9 @@
 package rondel.shapes;
 
 import java.awt.Shape;
-import java.util.List;
 import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
-import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Stroke;
 import rondel.paint.Pens;
@@ -25,6 +23,6 @@ public final class StrokeOutline {
         Outline large = outline.transformed(Affine.scale(scale, scale));
         Shape pen = Pens.of(stroke.scaled(scale, Affine.IDENTITY)).createStrokedShape(large.toShape(FillRule.NON_ZERO));
         Outline drawn = Outline.of(pen).transformed(toSheet.times(Affine.scale(1 / scale, 1 / scale)));
-        return Overlay.of(List.of(new Operand(drawn, FillRule.NON_ZERO))).unite();
+        return Overlay.united(drawn);
     }
 }

@@ -6,7 +6,6 @@ import java.util.Set;
 import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
-import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -38,8 +37,7 @@ public record ToOutlines(List<ElementId> elements, boolean strokes) implements O
     private Element plain(Element e, Affine own) {
         return switch (e) {
             case TextElement t -> {
-                Outline united = Overlay.of(List.of(new Operand(t.outline(), FillRule.NON_ZERO)))
-                        .unite();
+                Outline united = Overlay.united(t.outline());
                 yield lined(new ShapeElement(t.traits(), united, FillRule.NON_ZERO, t.fill(), t.stroke()), own);
             }
             case ShapeElement s -> lined(s, own);

@@ -89,8 +89,8 @@ public record UniteLive(List<ElementId> elements) implements Operation {
     /** The group. */
     @Override
     public List<ElementId> selects(Job before, Job after) {
-        return after.everything()
-                .filter(e -> e instanceof GroupElement && before.find(e.id()).isEmpty())
+        return Targets.added(before, after)
+                .filter(GroupElement.class::isInstance)
                 .map(Element::id)
                 .toList();
     }

@@ -87,8 +87,8 @@ public record Trace(List<ElementId> elements, TraceShape shape) implements Opera
     /** The outlines. */
     @Override
     public List<ElementId> selects(Job before, Job after) {
-        return after.everything()
-                .filter(e -> e instanceof GroupElement && before.find(e.id()).isEmpty())
+        return Targets.added(before, after)
+                .filter(GroupElement.class::isInstance)
                 .map(Element::id)
                 .toList();
     }

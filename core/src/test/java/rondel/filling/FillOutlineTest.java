@@ -23,7 +23,6 @@ import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
-import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -99,8 +98,7 @@ class FillOutlineTest {
 
     private static Geometry flat(Element e) {
         Outline covered = Silhouette.framed(true).of(e.with(t -> t.withHidden(false)), Affine.IDENTITY);
-        return FlatArea.of(
-                Overlay.of(List.of(new Operand(covered, FillRule.NON_ZERO))).unite(), 0.002);
+        return FlatArea.of(Overlay.united(covered), 0.002);
     }
 
     private static double covered(Job job) {

@@ -23,9 +23,9 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
     /** @param points of a closed line, the first not repeated at the end; at least three
      *  @return a closed contour through them */
     public Contour closed(List<Point> points) {
-        Dense dense = new Dense(between(points, true), true);
+        DenseLine dense = new DenseLine(between(points, true), true);
         List<Integer> corners = corners(dense);
-        Dense line = dense.sharpened(corners, cornerLength, SHARPENING * tolerance);
+        DenseLine line = dense.sharpened(corners, cornerLength, SHARPENING * tolerance);
         List<Bezier> curves = new ArrayList<>();
         boolean smooth = corners.isEmpty();
         List<Integer> splits = smooth ? List.of(0) : corners;
@@ -45,7 +45,7 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
 
     /** @param points of an open line, at least two */
     public List<Bezier> open(List<Point> points) {
-        Dense line = new Dense(between(points, false), false);
+        DenseLine line = new DenseLine(between(points, false), false);
         List<Integer> splits = new ArrayList<>(List.of(0));
         splits.addAll(corners(line));
         splits.add(line.n - 1);
@@ -86,7 +86,7 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
     }
 
     /** Points where the line turns by more than the angle, each the sharpest of those near it. */
-    private List<Integer> corners(Dense line) {
+    private List<Integer> corners(DenseLine line) {
         double[] turns = new double[line.n];
         for (int i = 0; i < line.n; i++) {
             turns[i] = line.closed || i > 0 && i < line.n - 1 ? line.turn(i, cornerLength) : 0;
@@ -101,7 +101,7 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
         return corners;
     }
 
-    private void fit(Dense line, int from, int to, Point start, Point end, List<Bezier> curves) {
+    private void fit(DenseLine line, int from, int to, Point start, Point end, List<Bezier> curves) {
         int count = to - from + 1;
         Point a = line.at(from);
         Point b = line.at(to);
@@ -133,7 +133,7 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
     }
 
     /** Whether a line from one point to another stays near all between. */
-    private static boolean isStraight(Dense line, int from, int to, double near) {
+    private static boolean isStraight(DenseLine line, int from, int to, double near) {
         Point a = line.at(from);
         Point b = line.at(to);
         double dx = b.x() - a.x();
@@ -152,7 +152,8 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
     }
 
     /** The lengths of the two handles that bring the curve nearest to the points. */
-    private static Bezier leastSquares(Dense line, int from, int to, double[] u, Point start, Point end, double chord) {
+    private static Bezier leastSquares(
+            DenseLine line, int from, int to, double[] u, Point start, Point end, double chord) {
         Point a = line.at(from);
         Point b = line.at(to);
         double c00 = 0;
@@ -198,7 +199,7 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
     }
 
     /** How far the furthest point lies from the curve, and which it is. */
-    private static double[] furthest(Dense line, int from, int to, double[] u, Bezier curve) {
+    private static double[] furthest(DenseLine line, int from, int to, double[] u, Bezier curve) {
         double most = 0;
         int at = (from + to) / 2;
         for (int i = from + 1; i < to; i++) {
@@ -213,7 +214,7 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
     }
 
     /** Brings each parameter nearer to the foot of its point, by a step of Newton's method. */
-    private static void reparametrise(Dense line, int from, double[] u, Bezier curve) {
+    private static void reparametrise(DenseLine line, int from, double[] u, Bezier curve) {
         for (int i = 1; i < u.length - 1; i++) {
             Point p = line.at(from + i);
             double t = u[i];
@@ -225,142 +226,6 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
             if (square > 1e-18) {
                 u[i] = Math.clamp(t - (dx * sx + dy * sy) / square, 0, 1);
             }
-        }
-    }
-
-    /** Dense points with the length along them; indices run on round a closed line. */
-    private static final class Dense {
-        private final List<Point> points;
-        private final boolean closed;
-        private final int n;
-        private final double[] along;
-        private final double whole;
-
-        Dense(List<Point> points, boolean closed) {
-            this.points = points;
-            this.closed = closed;
-            this.n = points.size();
-            this.along = new double[n + 1];
-            for (int i = 1; i <= n; i++) {
-                along[i] = along[i - 1] + points.get(i - 1).distanceTo(points.get(i % n));
-            }
-            this.whole = along[n];
-        }
-
-        Point at(int i) {
-            return points.get(i % n);
-        }
-
-        double length(int from, int to) {
-            return place(to) - place(from);
-        }
-
-        private double place(int i) {
-            return i / n * whole + along[i % n];
-        }
-
-        /** Shares of the length, from 0 to 1. */
-        double[] parameters(int from, int to) {
-            double[] u = new double[to - from + 1];
-            double length = length(from, to);
-            for (int i = from; i <= to; i++) {
-                u[i - from] = length(from, i) / length;
-            }
-            u[u.length - 1] = 1;
-            return u;
-        }
-
-        /** The place a length before or after a point, along the line. */
-        private Point off(int i, double length) {
-            int step = length < 0 ? -1 : 1;
-            double left = Math.abs(length);
-            int at = i;
-            while (true) {
-                int next = at + step;
-                if (!closed && (next < 0 || next >= n)) {
-                    return at(at);
-                }
-                Point a = points.get(Math.floorMod(at, n));
-                Point b = points.get(Math.floorMod(next, n));
-                double d = a.distanceTo(b);
-                if (d >= left) {
-                    double share = d == 0 ? 0 : left / d;
-                    return new Point(a.x() + share * (b.x() - a.x()), a.y() + share * (b.y() - a.y()));
-                }
-                left -= d;
-                at = next;
-                if (Math.abs(at - i) > n) {
-                    return a;
-                }
-            }
-        }
-
-        private static Point unit(Point a, Point b) {
-            double d = a.distanceTo(b);
-            return d == 0 ? new Point(1, 0) : new Point((b.x() - a.x()) / d, (b.y() - a.y()) / d);
-        }
-
-        /** The same with corners where their two sides, gone on straight, meet: sampling has rounded them. */
-        Dense sharpened(List<Integer> corners, double reach, double furthest) {
-            if (corners.isEmpty()) {
-                return this;
-            }
-            List<Point> sharp = new ArrayList<>(points);
-            for (int i : corners) {
-                Point a = off(i, -0.5 * reach);
-                Point b = off(i, 0.5 * reach);
-                Point in = unit(off(i, -1.5 * reach), a);
-                Point out = unit(off(i, 1.5 * reach), b);
-                double cross = in.x() * out.y() - in.y() * out.x();
-                if (Math.abs(cross) > 0.2) {
-                    double t = ((b.x() - a.x()) * out.y() - (b.y() - a.y()) * out.x()) / cross;
-                    Point meet = new Point(a.x() + t * in.x(), a.y() + t * in.y());
-                    if (t > 0 && meet.distanceTo(at(i)) <= furthest) {
-                        sharp.set(i, meet);
-                    }
-                }
-            }
-            return new Dense(sharp, closed);
-        }
-
-        Point ahead(int i, double reach) {
-            return unit(at(i), off(i, reach));
-        }
-
-        /** The direction back from a point. */
-        Point behind(int i, double reach) {
-            return unit(at(i), off(i, -reach));
-        }
-
-        Point tangent(int i, double reach) {
-            return unit(off(i, -reach), off(i, reach));
-        }
-
-        double turn(int i, double reach) {
-            Point in = unit(off(i, -reach), at(i));
-            Point out = ahead(i, reach);
-            return Math.abs(Math.atan2(in.x() * out.y() - in.y() * out.x(), in.x() * out.x() + in.y() * out.y()));
-        }
-
-        boolean isSharpest(int i, double[] turns, double reach) {
-            for (int step = -1; step <= 1; step += 2) {
-                double gone = 0;
-                for (int k = 1; k < n; k++) {
-                    int j = i + step * k;
-                    if (!closed && (j < 0 || j >= n)) {
-                        break;
-                    }
-                    gone += points.get(Math.floorMod(j, n)).distanceTo(points.get(Math.floorMod(j - step, n)));
-                    if (gone > reach) {
-                        break;
-                    }
-                    double other = turns[Math.floorMod(j, n)];
-                    if (other > turns[i] || other == turns[i] && step < 0) {
-                        return false;
-                    }
-                }
-            }
-            return true;
         }
     }
 }

@@ -39,6 +39,13 @@ public final class Overlay {
         rules = operands.stream().map(Operand::rule).toArray(FillRule[]::new);
     }
 
+    /** One outline whose contours don't cross, covering what another covers by the non-zero rule; an empty one for an empty one. */
+    public static Outline united(Outline outline) {
+        return outline.isEmpty()
+                ? outline
+                : of(List.of(new Operand(outline, FillRule.NON_ZERO))).unite();
+    }
+
     public static Overlay of(List<Operand> operands) {
         return new Overlay(operands);
     }

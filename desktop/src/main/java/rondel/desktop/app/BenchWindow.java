@@ -95,6 +95,7 @@ public final class BenchWindow extends StackPane {
             all.setLeft(lines ? found : shelf);
             all.setRight(lines ? tools : measure);
             sheet.showLines(lines);
+            marked.run();
             preview.end();
         });
         all.setBottom(new VBox(new StackView(desk), status));

@@ -49,7 +49,7 @@ public final class Progress extends HBox {
 
     /** @param done hears of the result on the toolkit's thread, unless it was called off */
     public <T> void run(String what, Callable<T> work, Consumer<T> done) {
-        run(new Under(what), work, done, () -> {});
+        run(new Under(what, () -> {}), work, done);
     }
 
     /** As {@link #run}, for work that gets better the longer it goes on, and can be stopped early.
@@ -59,11 +59,12 @@ public final class Progress extends HBox {
     public <T> void runUntilStopped(String what, Callable<T> work, Consumer<T> done, Runnable stop, Runnable ended) {
         stopping = stop;
         keep.setVisible(true);
-        run(new Under(what), work, done, () -> {
+        Under under = new Under(what, () -> {
             stopping = () -> {};
             keep.setVisible(false);
             ended.run();
         });
+        run(under, work, done);
     }
 
     /** Ends work that can be stopped early, with what it has by now. */
@@ -80,23 +81,20 @@ public final class Progress extends HBox {
         label.setText(how);
     }
 
-    private <T> void run(Under under, Callable<T> work, Consumer<T> done, Runnable ended) {
+    private <T> void run(Under under, Callable<T> work, Consumer<T> done) {
         under.task = workers.run(
                 work,
                 result -> {
                     under.end();
-                    ended.run();
                     done.accept(result);
                 },
                 failure -> {
                     under.end();
-                    ended.run();
                     notices.refuse(
                             failure instanceof Refusal ? failure.getMessage() : Words.of("cli.unexpected", failure));
                 },
                 () -> {
                     under.end();
-                    ended.run();
                     notices.say(Words.of("progress.cancelled"));
                 });
         running.add(under.task);
@@ -109,9 +107,11 @@ public final class Progress extends HBox {
     /** One piece of work under way; it shows once it takes longer than people wait gladly. */
     private final class Under {
         private final PauseTransition wait = new PauseTransition(PATIENCE);
+        private final Runnable ended;
         private Workers.Task task;
 
-        Under(String what) {
+        Under(String what, Runnable ended) {
+            this.ended = ended;
             wait.setOnFinished(e -> {
                 label.setText(what);
                 setVisible(true);
@@ -123,6 +123,7 @@ public final class Progress extends HBox {
             wait.stop();
             running.remove(task);
             setVisible(isVisible() && !running.isEmpty());
+            ended.run();
         }
     }
 }

@@ -3,9 +3,10 @@ package rondel.launcher.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import rondel.desktop.app.DemoJobs;
 import rondel.geometry.Box;
 import rondel.job.Element;
@@ -24,18 +25,12 @@ class DemoJobsTest {
         return MADE.computeIfAbsent(name, n -> MakeDemoJobs.jobs().get(n).get());
     }
 
+    static Set<String> names() {
+        return MakeDemoJobs.jobs().keySet();
+    }
+
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "planner-stickers",
-                "scrapbook-page",
-                "tide-card",
-                "boat-boxes",
-                "sticker-sheet",
-                "shell-whale",
-                "lettering-sign",
-                "photo-stickers"
-            })
+    @MethodSource("names")
     void whatShipsIsWhatItsOperationsMake(String name) {
         Job made = made(name);
         Job shipped = DemoJobs.all().stream()
@@ -49,17 +44,7 @@ class DemoJobsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "planner-stickers",
-                "scrapbook-page",
-                "tide-card",
-                "boat-boxes",
-                "sticker-sheet",
-                "shell-whale",
-                "lettering-sign",
-                "photo-stickers"
-            })
+    @MethodSource("names")
     void nothingLiesOffTheSheet(String name) {
         Sheet sheet = made(name).sheets().getFirst();
         Box room = sheet.trim().grown(sheet.bleed() + 1e-6);
