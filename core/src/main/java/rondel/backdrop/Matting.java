@@ -17,8 +17,8 @@ final class Matting {
     private final int width;
     private final int height;
     private final float[][] rgb = new float[3][];
-    private final float[][] behind = new float[3][];
-    private final float[][] motif = new float[3][];
+    private final float[][] behind;
+    private final float[][] motif;
     private final boolean[] backdrop;
     private final boolean[] mixed;
 
@@ -29,9 +29,9 @@ final class Matting {
         this.mixed = band();
         for (int c = 0; c < 3; c++) {
             rgb[c] = plane(image, 16 - 8 * c);
-            behind[c] = local(rgb[c], true);
-            motif[c] = local(rgb[c], false);
         }
+        behind = local(true);
+        motif = local(false);
     }
 
     /** The picture with its backdrop clear.
@@ -84,25 +84,37 @@ final class Matting {
     }
 
     /** What is surely backdrop, or surely motif, averaged over what is near; further off, what it is further off. */
-    private float[] local(float[] plane, boolean ofBackdrop) {
-        Cancellation.check();
-        float[] weight = new float[plane.length];
+    private float[][] local(boolean ofBackdrop) {
+        float[] sure = new float[backdrop.length];
+        for (int i = 0; i < sure.length; i++) {
+            sure[i] = !mixed[i] && backdrop[i] == ofBackdrop ? 1 : 0;
+        }
+        float[] near = Smooth.box(sure, width, height, NEAR);
+        float[] certain = new float[sure.length];
+        for (int i = 0; i < certain.length; i++) {
+            certain[i] = near[i] > 1e-4f ? 1 : 0;
+        }
+        float[][] planes = new float[3][];
+        for (int c = 0; c < 3; c++) {
+            Cancellation.check();
+            planes[c] = local(rgb[c], sure, near, certain);
+        }
+        return planes;
+    }
+
+    private float[] local(float[] plane, float[] sure, float[] near, float[] certain) {
         float[] weighed = new float[plane.length];
         for (int i = 0; i < plane.length; i++) {
-            weight[i] = !mixed[i] && backdrop[i] == ofBackdrop ? 1 : 0;
-            weighed[i] = weight[i] * plane[i];
+            weighed[i] = sure[i] * plane[i];
         }
-        float[] near = Smooth.box(weight, width, height, NEAR);
-        float[] sum = Smooth.box(weighed, width, height, NEAR);
-        float[] certain = new float[plane.length];
+        float[] mean = Smooth.box(weighed, width, height, NEAR);
         for (int i = 0; i < plane.length; i++) {
-            if (near[i] > 1e-4f) {
-                sum[i] /= near[i];
-                certain[i] = 1;
+            if (certain[i] > 0) {
+                mean[i] /= near[i];
             }
         }
         float[] all = new float[plane.length];
-        Spread.plane(sum, certain, width, height, all);
+        Spread.plane(mean, certain, width, height, all);
         return all;
     }
 
