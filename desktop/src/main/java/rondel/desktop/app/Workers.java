@@ -6,6 +6,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Future;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.LinkedBlockingDeque;
+import java.util.concurrent.RejectedExecutionHandler;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -16,9 +17,12 @@ import javafx.application.Platform;
  *  processors but one paint: the toolkit needs that one for its frames. */
 public final class Workers implements AutoCloseable {
 
+    /** What is asked for while the window closes is called off. */
+    private static final RejectedExecutionHandler TOO_LATE = (work, pool) -> ((Future<?>) work).cancel(false);
+
     private final ThreadPoolExecutor painting = newestFirst();
     private final ThreadPoolExecutor reading = new ThreadPoolExecutor(
-            2, 2, 1, TimeUnit.MINUTES, new LinkedBlockingDeque<>(), r -> thread(r, "rondel-work"));
+            2, 2, 1, TimeUnit.MINUTES, new LinkedBlockingDeque<>(), r -> thread(r, "rondel-work"), TOO_LATE);
 
     /** Work under way that can be called off: its thread is interrupted, and it ends where it next looks. */
     public static final class Task {
@@ -53,7 +57,8 @@ public final class Workers implements AutoCloseable {
             }
         };
         int threads = Math.max(1, Runtime.getRuntime().availableProcessors() - 1);
-        return new ThreadPoolExecutor(threads, threads, 1, TimeUnit.MINUTES, stack, r -> thread(r, "rondel-paint"));
+        return new ThreadPoolExecutor(
+                threads, threads, 1, TimeUnit.MINUTES, stack, r -> thread(r, "rondel-paint"), TOO_LATE);
     }
 
     /** Paints off the toolkit's thread and hands over the result on it, unless it is no longer wanted. */

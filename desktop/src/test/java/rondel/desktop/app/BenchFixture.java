@@ -18,7 +18,6 @@ import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
@@ -50,7 +49,7 @@ import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
 /** The real window, driven through the real toolkit; only the dialogs are answered by the test. */
-abstract class BenchFixture extends ApplicationTest {
+abstract class BenchFixture extends SwiftRobot {
 
     protected final Answers answers = new Answers();
     protected Bench bench;
@@ -223,13 +222,13 @@ abstract class BenchFixture extends ApplicationTest {
 
     /** Waits until nothing is read, painted or written any more. */
     protected void calm() throws Exception {
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> {
             boolean[] idle = new boolean[1];
             WaitForAsyncUtils.asyncFx(() -> idle[0] = window.isIdle()).get();
             return idle[0];
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** What the status bar says. */
@@ -254,7 +253,7 @@ abstract class BenchFixture extends ApplicationTest {
 
     private void find(String thing) {
         clickOn("#find").push(KeyCode.SHORTCUT, KeyCode.A).write(thing.replace('-', ' '));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** Where a place on the sheet is on the screen. */
@@ -273,7 +272,7 @@ abstract class BenchFixture extends ApplicationTest {
             Point last = to.length == 0 ? from : to[to.length - 1];
             mouse(MouseEvent.MOUSE_RELEASED, last, held);
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected void clickHolding(KeyCode held, Point at) {
@@ -308,18 +307,18 @@ abstract class BenchFixture extends ApplicationTest {
 
     protected void type(String field, String text) {
         clickOn(field).push(KeyCode.SHORTCUT, KeyCode.A).write(text).push(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected void keys(KeyCode... codes) {
         onFx(() -> window.sheet().requestFocus());
         push(codes);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected void select(String... ids) {
         onFx(() -> bench.select(Stream.of(ids).map(ElementId::new).toList()));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected Element only() {

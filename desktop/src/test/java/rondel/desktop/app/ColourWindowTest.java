@@ -6,7 +6,6 @@ import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 import rondel.catalogue.OperationCatalogue;
 import rondel.desktop.colour.RecolourForm;
 import rondel.geometry.Point;
@@ -30,7 +29,7 @@ class ColourWindowTest extends BenchFixture {
 
     private void fire(String button) {
         onFx(lookup(button).queryButton()::fire);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private Paint fill(String id) {

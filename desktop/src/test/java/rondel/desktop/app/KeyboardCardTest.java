@@ -11,7 +11,6 @@ import javafx.scene.Parent;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.util.WaitForAsyncUtils;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.export.ExportFormat;
@@ -38,7 +37,7 @@ class KeyboardCardTest extends BenchFixture {
                 return;
             }
             push(KeyCode.TAB);
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
         }
         throw new AssertionError("Tab never comes to " + id + "; it is at " + focused());
     }

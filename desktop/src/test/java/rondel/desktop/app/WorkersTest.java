@@ -53,6 +53,14 @@ class WorkersTest extends ApplicationTest {
     }
 
     @Test
+    void whatIsAskedForWhileTheWindowClosesIsCalledOff() throws Exception {
+        workers.close();
+        run(() -> "tide");
+        workers.paint(() -> "sand", result -> heard.add("painted"));
+        hears("called off");
+    }
+
+    @Test
     void workThatLooksStopsWhenItIsCalledOff() throws Exception {
         CountDownLatch begun = new CountDownLatch(1);
         Workers.Task task = run(() -> {
