@@ -51,8 +51,12 @@ final class HalosOfStickers {
                 Traits.named("art").withId(new ElementId("art")), media.id(), new Box(0, 0, SIDE * PX, SIDE * PX));
         Job job = new Place(sheet.id(), List.of(art), List.of(media)).apply(blank);
         HaloShape shape = new HaloShape(DISTANCE, HaloShape.Corners.ROUND, 0, 0, 0, 0.5);
-        MakeHalo make =
-                new MakeHalo(List.of(new ElementId("art")), shape, OptionalDouble.empty(), MakeHalo.Spread.EACH);
+        MakeHalo make = new MakeHalo(
+                List.of(new ElementId("art")),
+                shape,
+                OptionalDouble.empty(),
+                MakeHalo.Spread.EACH,
+                OptionalDouble.empty());
         double ours = Bench.best(3, () -> make.apply(job));
         double peer = Bench.best(2, () -> distances(image));
         ElementId halo = make.selects(job, make.apply(job)).getFirst();

@@ -77,7 +77,11 @@ final class Sweep {
                 job[0].sheets().getFirst().elements().stream().map(Element::id).toList();
         attempt("unite", file, () -> new Combine(all, Way.UNITE, true).apply(job[0]));
         attempt("halo", file, () -> new MakeHalo(
-                        all, HaloShape.USUAL.withDistance(1), OptionalDouble.empty(), MakeHalo.Spread.TOGETHER)
+                        all,
+                        HaloShape.USUAL.withDistance(1),
+                        OptionalDouble.empty(),
+                        MakeHalo.Spread.TOGETHER,
+                        OptionalDouble.empty())
                 .apply(job[0]));
         attempt("by piece", file, () -> new Regroup(List.of(), By.PIECE).apply(job[0]));
         attempt("by colour", file, () -> new Regroup(List.of(), By.COLOUR).apply(job[0]));

@@ -227,7 +227,8 @@ public final class OperationCatalogue {
                 OperationKind.of(new ToOutlines(List.of(new ElementId("wording")), false)),
                 OperationKind.of(
                         new RolesByLook(List.of(new RoleRule(Optional.of(SEA_GREEN), Optional.empty(), Role.CUT)))),
-                OperationKind.of(new MakeHalo(LEAF, HaloShape.USUAL, OptionalDouble.of(3), MakeHalo.Spread.EACH)),
+                OperationKind.of(new MakeHalo(
+                        LEAF, HaloShape.USUAL, OptionalDouble.of(3), MakeHalo.Spread.EACH, OptionalDouble.of(1))),
                 OperationKind.of(new Trace(
                         List.of(new ElementId("picture")),
                         new TraceShape(1, 0.5, 0, 50, 0.6, TraceShape.Layering.STACKED))),

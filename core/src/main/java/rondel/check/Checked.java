@@ -24,26 +24,40 @@ public final class Checked {
      *
      * @param toSheet from its own space to the sheet's
      * @param toParent from its parent's space to the sheet's
-     * @param hidden whether it or something around it is */
+     * @param hidden whether it or something around it is
+     * @param parked whether it lies, or stands in something that lies, wholly off the sheet */
     public record Placed(
-            Sheet sheet, Element element, Affine toSheet, Affine toParent, boolean hidden, boolean locked) {}
+            Sheet sheet,
+            Element element,
+            Affine toSheet,
+            Affine toParent,
+            boolean hidden,
+            boolean locked,
+            boolean parked) {}
 
     public Checked(Job job, FontBook fonts, Limits limits) {
         this.job = job;
         this.fonts = fonts;
         this.limits = limits;
         for (Sheet sheet : job.sheets()) {
-            sheet.elements().forEach(e -> place(sheet, e, Affine.IDENTITY, false, false));
+            for (Element e : sheet.elements()) {
+                place(sheet, e, Affine.IDENTITY, new State(false, false, sheet.parks(e)));
+            }
         }
         shown().stream().filter(p -> isCut(p.element())).forEach(p -> cutLines.addAll(CutLine.of(p)));
     }
 
-    private void place(Sheet sheet, Element e, Affine toParent, boolean hidden, boolean locked) {
+    private record State(boolean hidden, boolean locked, boolean parked) {
+        State with(Element e) {
+            return new State(hidden || e.hidden(), locked || e.locked(), parked);
+        }
+    }
+
+    private void place(Sheet sheet, Element e, Affine toParent, State around) {
         Affine own = toParent.times(e.placement());
-        boolean dark = hidden || e.hidden();
-        boolean held = locked || e.locked();
-        all.add(new Placed(sheet, e, own, toParent, dark, held));
-        e.children().forEach(c -> place(sheet, c, own, dark, held));
+        State state = around.with(e);
+        all.add(new Placed(sheet, e, own, toParent, state.hidden, state.locked, state.parked));
+        e.children().forEach(c -> place(sheet, c, own, state));
     }
 
     public static boolean isCut(Element e) {
@@ -71,9 +85,9 @@ public final class Checked {
         return all;
     }
 
-    /** Every element that is not hidden. */
+    /** Every element that is not hidden, and not parked. */
     public List<Placed> shown() {
-        return all.stream().filter(p -> !p.hidden()).toList();
+        return all.stream().filter(p -> !p.hidden() && !p.parked()).toList();
     }
 
     /** The contours that are to be cut and are not hidden, sheet by sheet from back to front. */

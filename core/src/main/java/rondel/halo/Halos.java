@@ -1,5 +1,6 @@
 package rondel.halo;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -24,33 +25,50 @@ public final class Halos {
 
     public static Job follow(Job before, Job after) {
         List<Element> halos = after.everything()
-                .filter(e ->
-                        e.traits().link().filter(Link.Around.class::isInstance).isPresent())
+                .filter(e -> Neighbours.link(e).findAny().isPresent())
                 .toList();
         Job done = after;
+        Neighbours company = new Neighbours(before);
+        HaloMaking making = new HaloMaking(after);
         for (Element halo : halos) {
-            Link.Around link = (Link.Around) halo.traits().link().orElseThrow();
-            done = follow(before, done, halo.id(), link);
+            Link.Around link = Neighbours.link(halo).findFirst().orElseThrow();
+            done = follow(before, done, halo.id(), link, company, making);
         }
         return done;
     }
 
-    private static Job follow(Job before, Job after, ElementId id, Link.Around link) {
+    private static Job follow(
+            Job before, Job after, ElementId id, Link.Around link, Neighbours company, HaloMaking making) {
         List<Located> was = located(before, link.elements());
         List<Located> is = located(after, link.elements());
         if (before.find(id).isEmpty() || was.size() != link.elements().size()) {
-            return after;
+            boolean copied = was.isEmpty() && link.gap().isPresent();
+            return copied ? anew(after, id, link, making) : after;
         }
         if (is.size() != link.elements().size()) {
             return replaced(after, id, e -> e.with(t -> t.withLink(Optional.empty())));
         }
-        Optional<Affine> moved = moved(was, is);
+        List<ElementId> beside = beside(company, before.located(id), link);
+        boolean sameCompany = beside.equals(beside(making.neighbours(), after.located(id), link));
+        Optional<Affine> moved = sameCompany
+                ? moved(both(was, located(before, beside)), both(is, located(after, beside)))
+                : Optional.empty();
         if (moved.filter(Affine.IDENTITY::equals).isPresent()) {
             return after;
         }
         return moved.isPresent() && isRigid(moved.get())
                 ? carried(before, after, id, moved.get())
-                : anew(after, id, is, link);
+                : anew(after, id, link, making);
+    }
+
+    private static List<ElementId> beside(Neighbours company, Located halo, Link.Around link) {
+        return company.of(halo, link).stream().flatMap(List::stream).toList();
+    }
+
+    private static List<Located> both(List<Located> some, List<Located> others) {
+        List<Located> all = new ArrayList<>(some);
+        all.addAll(others);
+        return all;
     }
 
     private static List<Located> located(Job job, List<ElementId> ids) {
@@ -108,22 +126,19 @@ public final class Halos {
                         after, id, e -> e.with(t -> t.withPlacement(back.get().times(wanted))));
     }
 
-    private static Job anew(Job after, ElementId id, List<Located> artwork, Link.Around link) {
-        HaloMaking making = new HaloMaking(after, link.shape());
-        Outline outline = making.around(making.covered(artwork));
-        Optional<Affine> back = after.located(id).toSheet().inverse();
-        if (outline.isEmpty() || back.isEmpty()) {
-            return after;
-        }
-        return replaced(after, id, e -> {
-            ShapeElement line = (ShapeElement) e;
-            return new ShapeElement(
-                    line.traits().withPlacement(Affine.IDENTITY),
-                    outline.transformed(back.get()),
-                    line.rule(),
-                    line.fill(),
-                    line.stroke());
-        });
+    private static Job anew(Job after, ElementId id, Link.Around link, HaloMaking making) {
+        Located at = after.located(id);
+        Outline outline = making.line(at, link);
+        Optional<Affine> back = at.toSheet().inverse();
+        return outline.isEmpty() || back.isEmpty()
+                ? after
+                : replaced(after, id, e -> redrawn((ShapeElement) e, outline.transformed(back.get())));
+    }
+
+    /** The line along another outline, in its parent's space. */
+    static ShapeElement redrawn(ShapeElement line, Outline outline) {
+        return new ShapeElement(
+                line.traits().withPlacement(Affine.IDENTITY), outline, line.rule(), line.fill(), line.stroke());
     }
 
     private static Job replaced(Job job, ElementId id, java.util.function.UnaryOperator<Element> change) {

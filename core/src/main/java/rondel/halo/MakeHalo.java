@@ -1,7 +1,9 @@
 package rondel.halo;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -31,9 +33,15 @@ import rondel.words.Words;
 /** Makes a kiss-cut line around artwork at a distance, and perhaps a second, to be cut through, further out. The lines stand
  *  in front of the artwork and follow it until they are unlinked: moved or scaled, it keeps them at the stated distance.
  *
- * @param second how far the second line is from the first; above 0 */
+ * @param second how far the second line is from the first; above 0
+ * @param gap how far the lines keep from those around other artwork on the sheet that keep a gap too; above 0. Where they would
+ *     come nearer, each ends half way. Without it lines may cross */
 public record MakeHalo(
-        List<ElementId> elements, HaloShape shape, @Mm OptionalDouble second, Spread spread) implements Operation {
+        List<ElementId> elements,
+        HaloShape shape,
+        @Mm OptionalDouble second,
+        Spread spread,
+        @Mm OptionalDouble gap) implements Operation {
 
     /** Around what each halo goes. */
     public enum Spread {
@@ -47,6 +55,9 @@ public record MakeHalo(
 
     /** The furthest that a line may be from its artwork, in mm. */
     public static final double FURTHEST = 200;
+
+    /** A usual gap between the lines of neighbours, in mm. */
+    public static final double USUAL_GAP = 1;
 
     private static final Rgba LINE = new Rgba(0xb8, 0x44, 0x2f, 255);
 
@@ -64,7 +75,8 @@ public record MakeHalo(
                 && shape.smallestHole() >= 0
                 && shape.threshold() >= 0
                 && shape.threshold() <= 1
-                && (second.isEmpty() || second.getAsDouble() > 0 && second.getAsDouble() <= FURTHEST);
+                && isLength(second)
+                && isLength(gap);
         if (!sound) {
             throw Refusal.of("halo.bad", FURTHEST);
         }
@@ -74,15 +86,46 @@ public record MakeHalo(
                 .map(e -> job.located(e.id()))
                 .toList();
         Placing placing = new Placing(job);
+        List<ElementId> lines = new ArrayList<>();
         Job done = job;
         for (List<Located> set : sets(job, all)) {
-            done = with(done, set, lines(job, set, placing));
+            List<Element> made = lines(set, placing);
+            made.forEach(e -> lines.add(e.id()));
+            done = with(done, set, made);
         }
-        return done.withNextNumber(placing.next());
+        return drawn(done, lines).withNextNumber(placing.next());
+    }
+
+    private static boolean isLength(OptionalDouble figure) {
+        return figure.isEmpty() || figure.getAsDouble() > 0 && figure.getAsDouble() <= FURTHEST;
+    }
+
+    /** The job with its new lines drawn, now that each can know the others. */
+    private static Job drawn(Job job, List<ElementId> lines) {
+        HaloMaking making = new HaloMaking(job);
+        Map<ElementId, Outline> outlines = new HashMap<>();
+        for (ElementId id : lines) {
+            Located at = job.located(id);
+            Link.Around link = Neighbours.link(at.element()).findFirst().orElseThrow();
+            Element artwork = job.located(link.elements().getFirst()).element();
+            if (making.covered(link.elements(), link.shape().threshold()).isEmpty()) {
+                throw Refusal.of("halo.empty", Targets.display(artwork));
+            }
+            Outline outline = making.line(at, link);
+            if (outline.isEmpty()) {
+                throw Refusal.of("halo.nothing", Targets.display(artwork));
+            }
+            Affine back = at.toSheet()
+                    .inverse()
+                    .orElseThrow(() -> Refusal.of("operation.flattened", Targets.display(artwork)));
+            outlines.put(id, outline.transformed(back));
+        }
+        return Tree.replace(
+                job, outlines.keySet(), (e, toSheet) -> Halos.redrawn((ShapeElement) e, outlines.get(e.id())));
     }
 
     private static boolean isHalo(Element e) {
-        return e.traits().link().filter(Link.Around.class::isInstance).isPresent();
+        return Neighbours.link(e).findAny().isPresent();
     }
 
     /** What each halo goes around. */
@@ -94,38 +137,29 @@ public record MakeHalo(
         };
     }
 
-    private List<Element> lines(Job job, List<Located> set, Placing placing) {
+    /** The lines around one set, still to be drawn. */
+    private List<Element> lines(List<Located> set, Placing placing) {
         List<Element> lines = new ArrayList<>();
-        lines.add(line(job, set, shape, Role.KISS_CUT, placing));
+        double further = second.orElse(0);
+        lines.add(line(set, shape, Role.KISS_CUT, 2 * further, placing));
         if (second.isPresent()) {
-            HaloShape outer = shape.withDistance(shape.distance() + second.getAsDouble());
-            lines.add(line(job, set, outer, Role.CUT, placing));
+            lines.add(line(set, shape.withDistance(shape.distance() + further), Role.CUT, 0, placing));
         }
         return lines;
     }
 
-    private Element line(Job job, List<Located> set, HaloShape around, Role role, Placing placing) {
+    /** @param more how much wider the gap is, so that an inner line keeps its distance from the outer */
+    private Element line(List<Located> set, HaloShape around, Role role, double more, Placing placing) {
         Element first = set.getFirst().element();
-        HaloMaking making = new HaloMaking(job, around);
-        Outline covered = set.size() == 1 ? making.covered(set.getFirst()) : making.covered(set);
-        if (covered.isEmpty()) {
-            throw Refusal.of("halo.empty", Targets.display(first));
-        }
-        Outline outline = making.around(covered);
-        if (outline.isEmpty()) {
-            throw Refusal.of("halo.nothing", Targets.display(first));
-        }
-        Affine back = set.getLast()
-                .toSheet()
-                .inverse()
-                .orElseThrow(() -> Refusal.of("operation.flattened", Targets.display(first)));
+        double scale = set.getLast().toSheet().inverse().map(Affine::meanScale).orElse(1.0);
         List<ElementId> of = set.stream().map(l -> l.element().id()).toList();
+        OptionalDouble apart = gap.isEmpty() ? gap : OptionalDouble.of(gap.getAsDouble() + more);
         Traits traits = Traits.named(Words.of("halo.name." + role, Targets.display(first)))
                 .withId(placing.freshId())
                 .withRole(role)
-                .withLink(Optional.of(new Link.Around(of, around)));
-        Stroke stroke = Stroke.plain(LINE, 0.25 * Math.max(1e-6, back.meanScale()));
-        return new ShapeElement(traits, outline.transformed(back), FillRule.NON_ZERO, Paint.NONE, Optional.of(stroke));
+                .withLink(Optional.of(new Link.Around(of, around, apart)));
+        Stroke stroke = Stroke.plain(LINE, 0.25 * Math.max(1e-6, scale));
+        return new ShapeElement(traits, Outline.EMPTY, FillRule.NON_ZERO, Paint.NONE, Optional.of(stroke));
     }
 
     /** Puts the lines in front of the frontmost of what they go around. */

@@ -33,6 +33,11 @@ final class Offsetting {
     /** @param artwork what lies inside, on the sheet: closed contours, holes run the other way
      *  @return nothing where nothing is left */
     static Outline of(Outline artwork, HaloShape shape) {
+        return of(artwork, shape, List.of(), 0);
+    }
+
+    /** @param others artwork whose halos this one keeps clear of, by a gap in mm */
+    static Outline of(Outline artwork, HaloShape shape, List<Outline> others, double gap) {
         Geometry area = FlatArea.of(artwork, FLATNESS);
         Geometry grown = shape.distance() >= 0
                 ? buffer(area, shape.distance() + shape.bridge(), shape.corners())
@@ -49,7 +54,16 @@ final class Offsetting {
                 : grown;
         Geometry even = shape.smooth() > 0 ? smoothed(closed, shape.smooth()) : closed;
         Cancellation.check();
-        return fitted(even, shape.smallestHole());
+        Geometry clear = others.isEmpty()
+                ? even
+                : new Parting(
+                                area,
+                                others.stream()
+                                        .map(o -> FlatArea.of(o, FLATNESS))
+                                        .toList(),
+                                gap)
+                        .of(even);
+        return fitted(clear, shape.smallestHole());
     }
 
     private static Geometry buffer(Geometry g, double distance, HaloShape.Corners corners) {

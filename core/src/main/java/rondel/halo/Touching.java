@@ -16,14 +16,17 @@ import rondel.job.Located;
 final class Touching {
 
     private final HaloMaking making;
+    private final HaloShape shape;
 
     Touching(Job job, HaloShape shape, double second) {
-        this.making = new HaloMaking(job, shape.withDistance(shape.distance() + second));
+        this.making = new HaloMaking(job);
+        this.shape = shape.withDistance(shape.distance() + second);
     }
 
     List<List<Located>> sets(List<Located> all) {
-        List<Outline> halos =
-                all.stream().map(l -> making.around(making.covered(l))).toList();
+        List<Outline> halos = all.stream()
+                .map(l -> making.around(List.of(l.element().id()), shape))
+                .toList();
         int[] set = new int[all.size()];
         for (int i = 0; i < set.length; i++) {
             set[i] = i;

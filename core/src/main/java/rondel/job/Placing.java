@@ -1,9 +1,10 @@
 package rondel.job;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.Set;
 
 /** Gives elements ids that are free in a job: their own where it is free, else the next number's. */
@@ -35,22 +36,38 @@ public final class Placing {
         for (Element e : elements) {
             String own = e.id().value();
             ElementId id = !own.isEmpty() && taken.add(own) ? e.id() : freshId();
-            placed.add(within(e, Optional.of(id)));
+            placed.add(kept(e, id));
         }
         return placed;
     }
 
-    /** Copies, each with an id of its own and free of what the originals are linked to. */
+    /** Copies, each with an id of its own. One that follows others follows their copies, where those are copied too, and
+     *  is free otherwise. */
     public List<Element> withFreshIds(List<Element> elements) {
-        return elements.stream().map(e -> within(e, Optional.empty())).toList();
+        Map<ElementId, ElementId> copies = new HashMap<>();
+        List<Element> renamed = elements.stream().map(e -> copy(e, copies)).toList();
+        return renamed.stream().map(e -> relinked(e, copies)).toList();
     }
 
-    private Element within(Element e, Optional<ElementId> id) {
-        Element own = e.with(
-                t -> id.isPresent() ? t.withId(id.get()) : t.withId(freshId()).withLink(Optional.empty()));
-        if (own instanceof GroupElement g) {
-            return g.withChildren(id.isPresent() ? keepingFreeIds(g.children()) : withFreshIds(g.children()));
-        }
-        return own;
+    private Element copy(Element e, Map<ElementId, ElementId> copies) {
+        ElementId id = freshId();
+        copies.put(e.id(), id);
+        Element own = e.with(t -> t.withId(id));
+        return own instanceof GroupElement g
+                ? g.withChildren(g.children().stream().map(c -> copy(c, copies)).toList())
+                : own;
+    }
+
+    private static Element relinked(Element e, Map<ElementId, ElementId> copies) {
+        Element own = e.with(t -> t.withLink(t.link().flatMap((Link l) -> l.amongCopies(copies))));
+        return own instanceof GroupElement g
+                ? g.withChildren(
+                        g.children().stream().map(c -> relinked(c, copies)).toList())
+                : own;
+    }
+
+    private Element kept(Element e, ElementId id) {
+        Element own = e.with(t -> t.withId(id));
+        return own instanceof GroupElement g ? g.withChildren(keepingFreeIds(g.children())) : own;
     }
 }

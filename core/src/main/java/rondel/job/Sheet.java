@@ -2,6 +2,7 @@ package rondel.job;
 
 import java.util.List;
 import java.util.Optional;
+import rondel.geometry.Affine;
 import rondel.geometry.Box;
 
 /** One surface of fixed size. Lengths in mm; the origin is the top left corner of the trim.
@@ -32,6 +33,11 @@ public record Sheet(
 
     public static Sheet of(SheetId id, String name, double width, double height) {
         return new Sheet(id, name, width, height, Optional.of(Rgba.WHITE), 0, 0, List.of(), List.of(), Extras.NONE);
+    }
+
+    /** Whether one of its elements lies wholly off it: such a one is kept, but never made. */
+    public boolean parks(Element e) {
+        return Extent.of(e, Affine.IDENTITY).filter(b -> !b.intersects(trim())).isPresent();
     }
 
     public Box trim() {

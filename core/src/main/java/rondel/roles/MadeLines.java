@@ -3,13 +3,11 @@ package rondel.roles;
 import java.util.EnumMap;
 import java.util.Map;
 import rondel.geometry.Affine;
-import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
 import rondel.job.Element;
-import rondel.job.Extent;
 import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Sheet;
@@ -36,10 +34,7 @@ public final class MadeLines {
     public static MadeLines of(Sheet sheet) {
         MadeLines lines = new MadeLines();
         for (Element e : sheet.elements()) {
-            boolean parked = Extent.of(e, Affine.IDENTITY)
-                    .filter((Box b) -> b.intersects(sheet.trim()))
-                    .isEmpty();
-            lines.take(e, Affine.IDENTITY, parked);
+            lines.take(e, Affine.IDENTITY, sheet.parks(e));
         }
         return lines;
     }

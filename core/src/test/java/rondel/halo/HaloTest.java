@@ -72,7 +72,7 @@ class HaloTest {
     }
 
     private static Job made(Job job, HaloShape shape, MakeHalo.Spread spread, String... names) {
-        return new MakeHalo(ids(names), shape, OptionalDouble.empty(), spread).apply(job);
+        return new MakeHalo(ids(names), shape, OptionalDouble.empty(), spread, OptionalDouble.empty()).apply(job);
     }
 
     private static List<Point> along(Outline outline) {
@@ -162,7 +162,9 @@ class HaloTest {
                 .hasSize(6);
         Job joined = made(three, PLAIN, MakeHalo.Spread.EACH_OR_JOINED, "a", "b", "c");
         assertThat(joined.sheet(Jobs.SHEET).elements()).hasSize(5);
-        Job withOuter = new MakeHalo(ids("a"), PLAIN, OptionalDouble.of(4), MakeHalo.Spread.EACH).apply(three);
+        Job withOuter = new MakeHalo(
+                        ids("a"), PLAIN, OptionalDouble.of(4), MakeHalo.Spread.EACH, OptionalDouble.empty())
+                .apply(three);
         assertThat(halo(withOuter, 1).role()).isEqualTo(Role.CUT);
         assertThat(onSheet(withOuter, halo(withOuter, 1).id())
                         .bounds()
@@ -174,7 +176,8 @@ class HaloTest {
     @Test
     void itFollowsItsArtworkAtTheStatedDistanceUntilItIsUnlinked() {
         History history = History.of(Jobs.of(disc("a", 100, 100, 20)));
-        history = history.then(new MakeHalo(ids("a"), PLAIN, OptionalDouble.empty(), MakeHalo.Spread.EACH));
+        history = history.then(
+                new MakeHalo(ids("a"), PLAIN, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.empty()));
         ElementId halo = halo(history.job(), 0).id();
         history = history.then(new Move(ids("a"), 30, 5)).then(new Rotate(ids("a"), 40, Anchor.TOP_LEFT));
         Box a = boxOf(history.job(), "a");
@@ -236,7 +239,9 @@ class HaloTest {
         Job job = Jobs.of(disc("a", 100, 100, 20));
         assertThatThrownBy(() -> made(job, PLAIN.withDistance(Double.NaN), MakeHalo.Spread.EACH, "a"))
                 .isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> new MakeHalo(ids("a"), PLAIN, OptionalDouble.of(-1), MakeHalo.Spread.EACH).apply(job))
+        assertThatThrownBy(() -> new MakeHalo(
+                                ids("a"), PLAIN, OptionalDouble.of(-1), MakeHalo.Spread.EACH, OptionalDouble.empty())
+                        .apply(job))
                 .isInstanceOf(Refusal.class);
     }
 }

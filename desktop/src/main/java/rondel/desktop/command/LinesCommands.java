@@ -57,7 +57,11 @@ final class LinesCommands {
                 "Shortcut+Alt+Shift+H",
                 this::anySelected,
                 () -> make(new MakeHalo(
-                        bench.selectedIds(), HaloShape.USUAL, OptionalDouble.empty(), MakeHalo.Spread.EACH)));
+                        bench.selectedIds(),
+                        HaloShape.USUAL,
+                        OptionalDouble.empty(),
+                        MakeHalo.Spread.EACH,
+                        OptionalDouble.of(MakeHalo.USUAL_GAP))));
         all.put(
                 "trace",
                 "Shortcut+Alt+Shift+T",

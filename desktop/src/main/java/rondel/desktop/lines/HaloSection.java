@@ -28,6 +28,7 @@ final class HaloSection extends ToolSection {
     private final LengthInput bridge = new LengthInput("halo-bridge");
     private final LengthInput smooth = new LengthInput("halo-smooth");
     private final LengthInput holes = new LengthInput("halo-holes");
+    private final LengthInput gap = new LengthInput("halo-gap");
     private final Slider threshold = new Slider(0.02, 0.98, USUAL.threshold());
     private final CheckBox fillHoles = new CheckBox(Words.of("halo.fillHoles"));
     private final ChoiceBox<HaloShape.Corners> corners = new ChoiceBox<>();
@@ -55,12 +56,13 @@ final class HaloSection extends ToolSection {
         row("halo.smooth", smooth);
         row("halo.holes", holes);
         row("halo.spread", spread);
+        row("halo.gap", gap);
         row("halo.threshold", threshold);
         threshold.setId("halo-threshold");
         threshold.setPrefWidth(110);
         threshold.valueProperty().addListener((o, before, now) -> changed());
         row(fillHoles);
-        for (LengthInput field : List.of(distance, second, bridge, smooth, holes)) {
+        for (LengthInput field : List.of(distance, second, bridge, smooth, holes, gap)) {
             field.setPrefColumnCount(7);
             field.textProperty().addListener((o, before, now) -> changed());
         }
@@ -83,6 +85,7 @@ final class HaloSection extends ToolSection {
         bridge.show(USUAL.bridge(), unit);
         smooth.show(USUAL.smooth(), unit);
         holes.show(USUAL_HOLE, unit);
+        gap.show(MakeHalo.USUAL_GAP, unit);
     }
 
     @Override
@@ -100,6 +103,8 @@ final class HaloSection extends ToolSection {
                 threshold.getValue());
         double further = second.mm(unit);
         OptionalDouble outer = further == 0 ? OptionalDouble.empty() : OptionalDouble.of(further);
-        return Optional.of(new MakeHalo(desk.bench().selectedIds(), shape, outer, spread.getValue()));
+        double clear = gap.mm(unit);
+        OptionalDouble apart = clear == 0 ? OptionalDouble.empty() : OptionalDouble.of(clear);
+        return Optional.of(new MakeHalo(desk.bench().selectedIds(), shape, outer, spread.getValue(), apart));
     }
 }

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import rondel.job.ElementId;
 import rondel.job.Link;
 
@@ -21,6 +22,7 @@ final class LinkJson {
                 ObjectNode a = o.putObject("around");
                 ids(a.putArray("elements"), around.elements());
                 a.set("halo", FiguresJson.halo(around.shape()));
+                around.gap().ifPresent(gap -> a.put("gap", gap));
             }
             case Link.Filling filling -> {
                 ObjectNode f =
@@ -46,7 +48,9 @@ final class LinkJson {
 
     private static Link around(JsonNode node) {
         JsonFields f = new JsonFields(node);
-        return new Link.Around(ids(f, "elements"), FiguresJson.halo(f.node("halo")));
+        OptionalDouble gap =
+                f.optional("gap").isPresent() ? OptionalDouble.of(f.number("gap")) : OptionalDouble.empty();
+        return new Link.Around(ids(f, "elements"), FiguresJson.halo(f.node("halo")), gap);
     }
 
     private static Link filling(JsonNode node) {

@@ -37,7 +37,8 @@ final class LetteringSign {
         ElementId sign = m.then(new UniteLive(List.of(word))).getFirst();
         ElementId joined = m.job().located(sign).element().children().getLast().id();
         HaloShape board = new HaloShape(9, HaloShape.Corners.ROUND, 20, HaloShape.ALL_HOLES, 4, 0.5);
-        m.then(new MakeHalo(List.of(sign), board, OptionalDouble.empty(), MakeHalo.Spread.TOGETHER));
+        m.then(new MakeHalo(
+                List.of(sign), board, OptionalDouble.empty(), MakeHalo.Spread.TOGETHER, OptionalDouble.empty()));
         ElementId line = m.sheet().elements().getLast().id();
         m.then(new SetRole(List.of(line), Role.CUT));
         m.then(new Rename(List.of(sign), "Lettering"));
