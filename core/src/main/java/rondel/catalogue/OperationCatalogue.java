@@ -225,8 +225,8 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
                 OperationKind.of(new Combine(List.of(new ElementId("leaf"), new ElementId("stem")), Way.UNITE, false)),
                 OperationKind.of(new ToOutlines(List.of(new ElementId("wording")), false)),
-                OperationKind.of(
-                        new RolesByLook(List.of(new RoleRule(Optional.of(SEA_GREEN), Optional.empty(), Role.CUT)))),
+                OperationKind.of(new RolesByLook(List.of(
+                        new RoleRule(Optional.of(SEA_GREEN), Optional.empty(), OptionalDouble.empty(), Role.CUT)))),
                 OperationKind.of(new MakeHalo(
                         LEAF, HaloShape.USUAL, OptionalDouble.of(3), MakeHalo.Spread.EACH, OptionalDouble.of(1))),
                 OperationKind.of(new Trace(

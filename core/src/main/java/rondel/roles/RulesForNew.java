@@ -3,6 +3,7 @@ package rondel.roles;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -30,7 +31,9 @@ public final class RulesForNew {
 
     private static Sheet ruled(Sheet sheet, Set<ElementId> old, Job job) {
         List<Element> elements = sheet.elements().stream()
-                .map(e -> old.contains(e.id()) || e.role() != Role.PRINT ? e : RolesByLook.ruled(e, job.roleRules()))
+                .map(e -> old.contains(e.id()) || e.role() != Role.PRINT
+                        ? e
+                        : RolesByLook.ruled(e, Affine.IDENTITY, job.roleRules()))
                 .toList();
         return sheet.withElements(elements);
     }

@@ -11,6 +11,7 @@ import static rondel.arrange.Jobs.ids;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import rondel.arrange.Hide;
 import rondel.arrange.Jobs;
@@ -30,8 +31,10 @@ import rondel.words.Refusal;
 class RolesTest {
 
     private static final Rgba RED = new Rgba(200, 0, 0, 255);
-    private static final RoleRule RED_LINES = new RoleRule(Optional.of(RED), Optional.of(false), Role.CUT);
-    private static final RoleRule DASHES = new RoleRule(Optional.empty(), Optional.of(true), Role.SCORE);
+    private static final RoleRule RED_LINES =
+            new RoleRule(Optional.of(RED), Optional.of(false), OptionalDouble.empty(), Role.CUT);
+    private static final RoleRule DASHES =
+            new RoleRule(Optional.empty(), Optional.of(true), OptionalDouble.empty(), Role.SCORE);
 
     private static ShapeElement lined(String id, double x, List<Double> dashes) {
         Stroke stroke = new Stroke(Paint.solid(RED), 1, Stroke.Cap.BUTT, Stroke.Join.MITER, 4, dashes, 0);
@@ -52,9 +55,31 @@ class RolesTest {
         assertThat(role(ruled, "cut")).isEqualTo(Role.CUT);
         assertThat(role(ruled, "fold")).isEqualTo(Role.SCORE);
         assertThat(role(ruled, "art")).isEqualTo(Role.PRINT);
-        assertThatThrownBy(() ->
-                        new RolesByLook(List.of(new RoleRule(Optional.empty(), Optional.empty(), Role.CUT))).apply(job))
+        assertThatThrownBy(() -> new RolesByLook(List.of(
+                                new RoleRule(Optional.empty(), Optional.empty(), OptionalDouble.empty(), Role.CUT)))
+                        .apply(job))
                 .isInstanceOf(Refusal.class);
+    }
+
+    /** Thick and thin lines of one colour are told apart, as they are on the sheet. */
+    @Test
+    void linesOfOneColourAreToldApartByTheirWidthOnTheSheet() {
+        Job job = Jobs.of(
+                lined("thick", 10, List.of()),
+                group("half", Affine.scale(0.5, 0.5), lined("thin", 50, List.of()), box("art", 90, 10, 20, 20)));
+        List<RoleRule> looks = Looks.of(job);
+        assertThat(looks).hasSize(3);
+        assertThat(looks.subList(0, 2)).extracting(r -> r.width().orElseThrow()).containsExactly(0.5, 1.0);
+        assertThat(looks.get(2).dashed()).isEmpty();
+        Job ruled = new RolesByLook(
+                        List.of(new RoleRule(Optional.of(RED), Optional.empty(), OptionalDouble.of(0.5), Role.SCORE)))
+                .apply(job);
+        assertThat(role(ruled, "thin")).isEqualTo(Role.SCORE);
+        assertThat(role(ruled, "thick")).isEqualTo(Role.PRINT);
+        assertThat(Looks.of(ruled)).extracting(RoleRule::role).containsExactly(Role.SCORE, Role.PRINT, Role.PRINT);
+        assertThat(Looks.of(new RolesByLook(List.of(RED_LINES)).apply(job)))
+                .extracting(RoleRule::role)
+                .containsExactly(Role.CUT, Role.CUT, Role.PRINT);
     }
 
     @Test

@@ -101,8 +101,8 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     }
 
     @Override
-    public Optional<List<RoleRule>> roles(List<RoleRule> looks) {
-        return new RolesDialog(looks).ask(owner.get());
+    public Optional<List<RoleRule>> roles(List<RoleRule> looks, LengthUnit unit) {
+        return new RolesDialog(looks, unit).ask(owner.get());
     }
 
     @Override

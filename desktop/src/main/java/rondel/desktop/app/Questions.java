@@ -57,7 +57,7 @@ public interface Questions {
     Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture);
 
     /** How things of each look are made. */
-    Optional<List<RoleRule>> roles(List<RoleRule> looks);
+    Optional<List<RoleRule>> roles(List<RoleRule> looks, LengthUnit unit);
 
     /** Which stops a gradient should have. */
     Optional<List<Paint.Stop>> stops(List<Paint.Stop> now);

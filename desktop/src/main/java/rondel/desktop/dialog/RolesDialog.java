@@ -14,17 +14,22 @@ import rondel.desktop.look.Shown;
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.RoleRule;
+import rondel.units.LengthFormat;
+import rondel.units.LengthUnit;
 import rondel.words.Words;
 
 /** Lists the looks that there are, each with the role that things of that look get. */
 public final class RolesDialog {
 
     private final List<RoleRule> looks;
+    private final LengthUnit unit;
     private final List<ChoiceBox<Role>> choices = new ArrayList<>();
     private final FormDialog form = new FormDialog();
 
-    public RolesDialog(List<RoleRule> looks) {
+    /** @param unit that the widths of lines are told in */
+    public RolesDialog(List<RoleRule> looks, LengthUnit unit) {
         this.looks = looks;
+        this.unit = unit;
         for (RoleRule look : looks) {
             ChoiceBox<Role> choice = new ChoiceBox<>();
             choice.setId("look-" + choices.size());
@@ -41,11 +46,15 @@ public final class RolesDialog {
         }
     }
 
-    private static String words(RoleRule look) {
+    private String words(RoleRule look) {
         String colour = look.colour().map(Rgba::toString).orElse("");
-        return look.dashed()
-                .map(d -> colour + " · " + Words.of(d ? "roles.dashed" : "roles.whole"))
-                .orElse(colour + " · " + Words.of("roles.filled"));
+        String kind = look.dashed()
+                .map(d -> Words.of(d ? "roles.dashed" : "roles.whole"))
+                .orElse(Words.of("roles.filled"));
+        String width = look.width().isEmpty()
+                ? ""
+                : " · " + LengthFormat.withUnit(look.width().getAsDouble(), unit);
+        return colour + " · " + kind + width;
     }
 
     public Optional<List<RoleRule>> ask(Window owner) {
@@ -55,7 +64,8 @@ public final class RolesDialog {
         List<RoleRule> rules = new ArrayList<>();
         for (int i = 0; i < looks.size(); i++) {
             RoleRule look = looks.get(i);
-            rules.add(new RoleRule(look.colour(), look.dashed(), choices.get(i).getValue()));
+            rules.add(new RoleRule(
+                    look.colour(), look.dashed(), look.width(), choices.get(i).getValue()));
         }
         return Optional.of(rules);
     }

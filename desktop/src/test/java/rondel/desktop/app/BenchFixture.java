@@ -145,7 +145,7 @@ abstract class BenchFixture extends SwiftRobot {
         }
 
         @Override
-        public Optional<List<RoleRule>> roles(List<RoleRule> looks) {
+        public Optional<List<RoleRule>> roles(List<RoleRule> looks, LengthUnit unit) {
             return roles.map(change -> change.apply(looks));
         }
 

@@ -84,7 +84,7 @@ class LinesWindowTest extends BenchFixture {
     void lettersAreUnitedAndRolesFollowTheLook() throws Exception {
         open("boat-boxes");
         answers.roles = Optional.of(looks -> looks.stream()
-                .map(l -> new RoleRule(l.colour(), l.dashed(), Role.DRAW))
+                .map(l -> new RoleRule(l.colour(), l.dashed(), l.width(), Role.DRAW))
                 .toList());
         onFx(() -> window.commands().get("rolesByLook").run());
         calm();

@@ -6,7 +6,6 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import rondel.geometry.Point;
 import rondel.job.BackdropShape;
@@ -95,7 +94,7 @@ final class FiguresJson {
                 f.length("from"),
                 f.length("to"),
                 f.optional("count").isPresent() ? OptionalInt.of((int) f.number("count")) : OptionalInt.empty(),
-                f.optional("density").isPresent() ? OptionalDouble.of(f.number("density")) : OptionalDouble.empty(),
+                f.optionalNumber("density"),
                 f.number("turning", usual.turning()),
                 f.optional("gap").map(n -> JsonFields.length(n, "gap")).orElse(usual.gap()),
                 f.flag("mirrored", usual.mirrored()),

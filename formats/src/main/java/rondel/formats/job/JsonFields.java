@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -53,6 +54,10 @@ record JsonFields(JsonNode object) {
 
     double number(String field, double otherwise) {
         return optional(field).map(n -> finite(n, field)).orElse(otherwise);
+    }
+
+    OptionalDouble optionalNumber(String field) {
+        return optional(field).isPresent() ? OptionalDouble.of(number(field)) : OptionalDouble.empty();
     }
 
     /** A length in mm: a number, or text with a unit. */

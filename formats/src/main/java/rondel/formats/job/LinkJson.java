@@ -6,7 +6,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import rondel.job.ElementId;
 import rondel.job.Link;
 
@@ -48,9 +47,7 @@ final class LinkJson {
 
     private static Link around(JsonNode node) {
         JsonFields f = new JsonFields(node);
-        OptionalDouble gap =
-                f.optional("gap").isPresent() ? OptionalDouble.of(f.number("gap")) : OptionalDouble.empty();
-        return new Link.Around(ids(f, "elements"), FiguresJson.halo(f.node("halo")), gap);
+        return new Link.Around(ids(f, "elements"), FiguresJson.halo(f.node("halo")), f.optionalNumber("gap"));
     }
 
     private static Link filling(JsonNode node) {

@@ -155,6 +155,7 @@ final class PaintJson {
         ObjectNode o = JsonNodeFactory.instance.objectNode();
         rule.colour().ifPresent(c -> o.set("colour", colour(c)));
         rule.dashed().ifPresent(d -> o.put("dashed", d));
+        rule.width().ifPresent(w -> o.put("width", w));
         return o.put("role", Enums.word(rule.role()));
     }
 
@@ -163,6 +164,7 @@ final class PaintJson {
         return new RoleRule(
                 f.optional("colour").map(PaintJson::colour),
                 f.optional("dashed").map(JsonNode::asBoolean),
+                f.optionalNumber("width"),
                 f.choice("role", Role.class));
     }
 }

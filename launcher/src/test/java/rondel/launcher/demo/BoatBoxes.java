@@ -3,6 +3,7 @@ package rondel.launcher.demo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import rondel.arrange.Group;
 import rondel.arrange.Place;
 import rondel.geometry.Affine;
@@ -50,8 +51,8 @@ final class BoatBoxes {
         List<ElementId> score = m.then(new Place(m.sheet().id(), boxes.scores, List.of()));
         m.then(new Group(score, "Score lines"));
         m.then(new RolesByLook(List.of(
-                new RoleRule(Optional.of(CUT), Optional.of(false), Role.CUT),
-                new RoleRule(Optional.of(SCORE), Optional.of(true), Role.SCORE))));
+                new RoleRule(Optional.of(CUT), Optional.of(false), OptionalDouble.empty(), Role.CUT),
+                new RoleRule(Optional.of(SCORE), Optional.of(true), OptionalDouble.empty(), Role.SCORE))));
         return m.job();
     }
 
