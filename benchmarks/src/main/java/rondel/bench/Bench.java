@@ -31,6 +31,7 @@ public final class Bench {
         sets.put("shelf", ShelfSearch::rows);
         sets.put("unite", UnitingGlyphs::rows);
         sets.put("halos", HalosOfStickers::rows);
+        sets.put("regroup", RegroupingPieces::rows);
         sets.put("fill", FillingOutlines::rows);
         sets.put("trace", TracingMasks::rows);
         sets.put("sweep", Sweep::rows);

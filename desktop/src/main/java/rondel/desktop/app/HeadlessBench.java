@@ -14,6 +14,8 @@ import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.Accordion;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -64,17 +66,11 @@ public final class HeadlessBench {
                 new Shot("letters", jobs.get(3), "text", window -> window.commands()
                         .get("letters")
                         .run()),
-                new Shot("lines", jobs.get(4), "", window -> window.commands()
-                        .get("stageLines")
-                        .run()),
-                new Shot("halos", jobs.get(5), "octopus", window -> window.commands()
-                        .get("stageLines")
-                        .run()),
+                new Shot("lines", jobs.get(4), "", window -> lines(window, "pieces")),
+                new Shot("halos", jobs.get(5), "octopus", window -> lines(window, "halo")),
                 new Shot("filling", jobs.get(6), "Filling"),
-                new Shot("sign", jobs.get(7), "", window -> window.commands()
-                        .get("stageLines")
-                        .run()),
-                new Shot("backdrop", jobs.get(8), "beach-finds", HeadlessBench::backdrop),
+                new Shot("sign", jobs.get(7), "", window -> lines(window, "shapes")),
+                new Shot("backdrop", jobs.get(8), "beach-finds", window -> lines(window, "backdrop")),
                 new Shot("shelf", jobs.get(1), "", window -> window.shelf().look(ShelfQuery.of("anim"))));
     }
 
@@ -99,11 +95,14 @@ public final class HeadlessBench {
         return files;
     }
 
-    /** The Lines stage, scrolled down to what clears backdrops. */
-    private static void backdrop(BenchWindow window) {
+    /** The Lines stage with one of its tools open. */
+    private static void lines(BenchWindow window, String tool) {
         window.commands().get("stageLines").run();
-        if (window.lookup("#lines-right .scroll-pane") instanceof javafx.scene.control.ScrollPane scroll) {
-            scroll.setVvalue(0.5);
+        if (window.lookup("#lines-right .scroll-pane") instanceof ScrollPane scroll
+                && scroll.getContent() instanceof Accordion tools) {
+            tools.getPanes().stream()
+                    .filter(p -> p.getId().equals("part-" + tool))
+                    .forEach(tools::setExpandedPane);
         }
     }
 

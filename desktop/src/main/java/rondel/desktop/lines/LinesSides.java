@@ -2,10 +2,12 @@ package rondel.desktop.lines;
 
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Accordion;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TitledPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
@@ -39,9 +41,8 @@ public final class LinesSides {
         CheckBox lines = new CheckBox(Words.of("lines.shapes.lines"));
         lines.setId("shapes-lines");
         lines.setOnAction(e -> edits.shapes().lines(lines.isSelected()));
-        VBox shapes = section(
+        FlowPane buttons = buttons(
                 commands,
-                "lines.shapes",
                 List.of(
                         "unite",
                         "subtract",
@@ -51,10 +52,8 @@ public final class LinesSides {
                         "dropCovered",
                         "uniteLive",
                         "makePermanent"));
-        shapes.getChildren().add(lines);
-        VBox tools = new VBox(
-                14,
-                shapes,
+        Accordion tools = new Accordion(
+                titled("lines.shapes", new VBox(8, buttons, lines)),
                 titled("lines.halo", new HaloSection(desk, preview, edits::make)),
                 titled("lines.filling", new FillingSection(desk, preview, edits.filling())),
                 titled(
@@ -74,6 +73,8 @@ public final class LinesSides {
                                 "keepOnly",
                                 "parkOthers")),
                 section(commands, "lines.roles", List.of("rolesByLook")));
+        tools.setId("lines-parts");
+        tools.setExpandedPane(tools.getPanes().getFirst());
         ScrollPane scroll = new ScrollPane(tools);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -84,16 +85,23 @@ public final class LinesSides {
         return side;
     }
 
-    private static VBox titled(String key, Node content) {
-        Label heading = new Label(Words.of(key));
-        heading.getStyleClass().add("section-title");
+    /** A part that folds away under its name; one is open at a time. */
+    private static TitledPane titled(String key, Node content) {
         Label hint = new Label(Words.of(key + ".hint"));
         hint.getStyleClass().add("quiet");
         hint.setWrapText(true);
-        return new VBox(6, heading, hint, content);
+        TitledPane part = new TitledPane(Words.of(key), new VBox(6, hint, content));
+        part.setId("part-" + key.substring(key.lastIndexOf('.') + 1));
+        part.getStyleClass().add("part");
+        part.setAnimated(false);
+        return part;
     }
 
-    private static VBox section(Commands commands, String key, List<String> ids) {
+    private static TitledPane section(Commands commands, String key, List<String> ids) {
+        return titled(key, buttons(commands, ids));
+    }
+
+    private static FlowPane buttons(Commands commands, List<String> ids) {
         FlowPane buttons = new FlowPane(6, 6);
         for (String id : ids) {
             Command command = commands.get(id);
@@ -104,6 +112,6 @@ public final class LinesSides {
             button.setOnAction(e -> command.run());
             buttons.getChildren().add(button);
         }
-        return titled(key, buttons);
+        return buttons;
     }
 }

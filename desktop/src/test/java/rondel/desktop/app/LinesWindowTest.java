@@ -121,12 +121,15 @@ class LinesWindowTest extends BenchFixture {
         ElementId crab = only().id();
         Job before = bench.job();
         keys(KeyCode.SHORTCUT, KeyCode.F2);
-        onFx(() -> lookup("#halo-preview").queryAs(CheckBox.class).fire());
-        clickOn("#halo-distance").push(KeyCode.SHORTCUT, KeyCode.A).write("4 mm");
+        clickOn("#part-halo");
+        clickOn("#halo-preview")
+                .clickOn("#halo-distance")
+                .push(KeyCode.SHORTCUT, KeyCode.A)
+                .write("4 mm");
         Thread.sleep(600);
         calm();
         assertThat(bench.job()).isSameAs(before);
-        onFx(() -> lookup("#halo-make").queryAs(Button.class).fire());
+        clickOn("#halo-make");
         calm();
         Box around = boxOf(only().id());
         assertThat(around.x()).isBetween(boxOf(crab).x() - 5.5, boxOf(crab).x() - 3.9);

@@ -41,13 +41,13 @@ final class StickerSheet {
         m.then(new SetPaper(m.sheet().id(), Optional.of(new Rgba(0xff, 0xff, 0xff, 255))));
         List<ElementId> art = new ArrayList<>();
         for (int i = 0; i < ART.size(); i++) {
-            Box cell = new Box(14 + i % 3 * 44.5, 13 + i / 3 * 41.5, 35, 32);
+            Box cell = new Box(15.7 + i % 3 * 41.5, 11 + i / 3 * 41.5, 38, 33);
             art.add(m.placeWithin(ART.get(i), cell));
         }
         m.then(new Rotate(List.of(art.get(5)), -12, Anchor.CENTRE));
         art.add(m.text("Low tide", "Great Vibes", 14, 76.2, 189, Making.SEA));
         HaloShape rim = new HaloShape(2, HaloShape.Corners.ROUND, 2.5, HaloShape.ALL_HOLES, 0.6, 0.5);
-        m.then(new MakeHalo(art, rim, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.empty()));
+        m.then(new MakeHalo(art, rim, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.of(1)));
         return m.job();
     }
 }
