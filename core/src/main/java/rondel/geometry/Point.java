@@ -10,6 +10,8 @@ public record Point(double x, double y) {
     }
 
     public double distanceTo(Point other) {
-        return Math.hypot(other.x - x, other.y - y);
+        double dx = other.x - x;
+        double dy = other.y - y;
+        return Math.sqrt(dx * dx + dy * dy);
     }
 }

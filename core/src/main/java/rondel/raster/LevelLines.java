@@ -17,6 +17,7 @@ public final class LevelLines {
     private final int width;
     private final int height;
     private final double level;
+    private final int below;
     private final double fine;
     private final int[] above;
     private final int[] here;
@@ -30,6 +31,7 @@ public final class LevelLines {
         this.width = width;
         this.height = height;
         this.level = level;
+        this.below = (int) Math.floor(level);
         this.fine = fine;
         this.above = new int[width + 2];
         this.here = new int[width + 2];
@@ -56,14 +58,21 @@ public final class LevelLines {
                 rows.read(y, row);
                 System.arraycopy(row, 0, here, 1, width);
             }
+            int left = sides(0);
             for (int x = 0; x <= width; x++) {
-                boolean in = here[x] > level;
-                if (in != above[x] > level || in != here[x + 1] > level || in != above[x + 1] > level) {
+                int right = sides(x + 1);
+                if (left != right || left == 1 || left == 2) {
                     cell(x, y, chains);
                 }
+                left = right;
             }
         }
         return chains.outline();
+    }
+
+    /** Which of two pixels, one above the other, are inside: 1 for the upper, 2 for the lower, 3 for both. */
+    private int sides(int x) {
+        return (above[x] > below ? 1 : 0) | (here[x] > below ? 2 : 0);
     }
 
     /** The cell between four pixel centres, not all of them on one side, with the pixel (x, y) at its lower right. */

@@ -30,7 +30,7 @@ record Darkness(int width, int height, byte[] plane) implements LevelLines.Rows 
                 int p = pixels[from + x];
                 int light = (13933 * (p >> 16 & 255) + 46871 * (p >> 8 & 255) + 4732 * (p & 255) + 32768) >> 16;
                 int alpha = p >>> 24 | opaque;
-                plane[y * width + x] = (byte) ((255 - light) * alpha / 255);
+                plane[y * width + x] = (byte) (alpha == 255 ? 255 - light : (255 - light) * alpha / 255);
             }
         }
         return new Darkness(width, height, plane);

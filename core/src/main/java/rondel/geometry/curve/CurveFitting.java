@@ -204,13 +204,14 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
         int at = (from + to) / 2;
         for (int i = from + 1; i < to; i++) {
             Point p = line.at(i);
-            double d = Math.hypot(curve.coordinate(0, u[i - from]) - p.x(), curve.coordinate(1, u[i - from]) - p.y());
-            if (d > most) {
-                most = d;
+            double dx = curve.coordinate(0, u[i - from]) - p.x();
+            double dy = curve.coordinate(1, u[i - from]) - p.y();
+            if (dx * dx + dy * dy > most) {
+                most = dx * dx + dy * dy;
                 at = i;
             }
         }
-        return new double[] {most, at};
+        return new double[] {Math.sqrt(most), at};
     }
 
     /** Brings each parameter nearer to the foot of its point, by a step of Newton's method. */

@@ -58,7 +58,8 @@ final class DenseLine {
             }
             Point a = points.get(Math.floorMod(at, n));
             Point b = points.get(Math.floorMod(next, n));
-            double d = a.distanceTo(b);
+            int chord = Math.floorMod(Math.min(at, next), n);
+            double d = along[chord + 1] - along[chord];
             if (d >= left) {
                 double share = d == 0 ? 0 : left / d;
                 return new Point(a.x() + share * (b.x() - a.x()), a.y() + share * (b.y() - a.y()));
