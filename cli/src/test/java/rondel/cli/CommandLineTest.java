@@ -11,6 +11,8 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -266,5 +268,41 @@ class CommandLineTest {
         Run mended = rondel("check", job, "--mend", "--json");
         assertThat(mended.code).as(mended.err).isZero();
         assertThat(new ObjectMapper().readTree(mended.out)).isEmpty();
+    }
+
+    /** A cut file in two flat groups: its lines get their roles by their look, and come out piece by piece, each told in parts. */
+    @Test
+    void aCutFileIsGivenRolesAndRegroupedByRecipeAndInfoTellsEachPiecesParts() throws IOException {
+        Path job = page();
+        Path cuts = file(
+                "cuts.svg",
+                "<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='40mm' viewBox='0 0 90 40' fill='none'>"
+                        + "<g id='Cut' stroke='#b00' stroke-width='.2'><path d='M2 2h36v36h-36z'/><path d='M52 2h36v36h-36z'/>"
+                        + "<path d='M60 10h8v8h-8z'/></g>"
+                        + "<g id='Fold' stroke='#b00' stroke-width='.6'><path d='M2 20h36'/><path d='M52 30h36'/></g></svg>");
+        assertThat(rondel("place", job, cuts).code).isZero();
+        Path recipe = file(
+                "recipe.json",
+                "[{\"operation\": \"roles-by-look\", \"rules\": [{\"width\": 0.2, \"role\": \"cut\"},"
+                        + " {\"colour\": \"#bb0000\", \"role\": \"score\"}]},"
+                        + " {\"operation\": \"regroup\", \"by\": \"piece\"}]");
+        Run applied = rondel("apply", job, recipe);
+        assertThat(applied.code).as(applied.err).isZero();
+        JsonNode pieces = info(job).at("/sheets/0/elements");
+        assertThat(pieces).hasSize(2);
+        List<String> told = new ArrayList<>();
+        for (JsonNode piece : pieces) {
+            StringBuilder parts = new StringBuilder();
+            piece.get("parts").forEach(p -> parts.append(p.get("kind").asText())
+                    .append(' ')
+                    .append(p.get("role").asText())
+                    .append(' ')
+                    .append(Math.round(p.get("length_mm").asDouble()))
+                    .append("; "));
+            told.add(parts.toString());
+        }
+        assertThat(told)
+                .containsExactlyInAnyOrder(
+                        "outline cut 144; line score 36; ", "outline cut 144; hole cut 32; line score 36; ");
     }
 }

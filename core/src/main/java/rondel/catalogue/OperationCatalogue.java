@@ -37,47 +37,32 @@ import rondel.colour.SetPalette;
 import rondel.colour.SetStops;
 import rondel.colour.SwapColours;
 import rondel.filling.FillOutline;
-import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
-import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
-import rondel.geometry.OutlineBuilder;
 import rondel.geometry.Point;
 import rondel.halo.MakeHalo;
 import rondel.job.BackdropShape;
-import rondel.job.Cleared;
-import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.FillingShape;
 import rondel.job.Fit;
 import rondel.job.FontChoice;
-import rondel.job.GroupElement;
-import rondel.job.GroupUse;
-import rondel.job.Guide;
 import rondel.job.HaloShape;
-import rondel.job.Job;
 import rondel.job.Lettering;
 import rondel.job.Licence;
-import rondel.job.Link;
 import rondel.job.Media;
 import rondel.job.Paint;
-import rondel.job.PictureElement;
 import rondel.job.Provenance;
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.RoleRule;
 import rondel.job.Shadow;
-import rondel.job.ShapeElement;
-import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Stroke;
 import rondel.job.TextAlign;
-import rondel.job.TextElement;
 import rondel.job.TraceShape;
-import rondel.job.Traits;
 import rondel.lettering.AddText;
 import rondel.lettering.SetText;
 import rondel.licence.SetProvenance;
@@ -121,7 +106,6 @@ import rondel.trace.Trace;
 import rondel.tryout.FlipTryOut;
 import rondel.tryout.KeepShown;
 import rondel.tryout.MakeTryOut;
-import rondel.tryout.TryOuts;
 import rondel.units.LengthUnit;
 import rondel.window.ClipWith;
 import rondel.window.EmptyWindows;
@@ -135,8 +119,8 @@ import rondel.window.Unclip;
 public final class OperationCatalogue {
 
     private static final SheetId SHEET = new SheetId("sheet-1");
-    private static final SheetId SPARE = new SheetId("spare");
-    private static final Rgba SEA_GREEN = new Rgba(0x1f, 0x6f, 0x6b, 255);
+    static final SheetId SPARE = new SheetId("spare");
+    static final Rgba SEA_GREEN = new Rgba(0x1f, 0x6f, 0x6b, 255);
     private static final List<ElementId> LEAF = List.of(new ElementId("leaf"));
     private static final List<ElementId> STEM = List.of(new ElementId("stem"));
     private static final List<ElementId> CLUSTER = List.of(new ElementId("cluster"));
@@ -152,7 +136,7 @@ public final class OperationCatalogue {
     private OperationCatalogue() {}
 
     public static List<OperationKind> kinds() {
-        Element tag = square("tag", 0, 0, 20);
+        Element tag = SampleJob.square("tag", 0, 0, 20);
         return List.of(
                 OperationKind.of(new Place(SHEET, List.of(tag), List.of())),
                 OperationKind.of(new Move(LEAF, 6.35, -3)),
@@ -269,121 +253,5 @@ public final class OperationCatalogue {
 
     public static Optional<OperationKind> named(String name) {
         return kinds().stream().filter(k -> k.name().equals(name)).findFirst();
-    }
-
-    /** The small job that every example can be applied to: a leaf, a stem, a cluster of two dots, a window,
-     *  a sky, a wording, a try-out, a cut-out, a union, two twins that are kept alike and an open edge. */
-    public static Job sample() {
-        Element cluster = GroupElement.of(
-                Traits.named("Cluster").withId(new ElementId("cluster")),
-                List.of(square("dot-1", 60, 10, 5), square("dot-2", 70, 10, 5)));
-        Job blank = Job.blank("Sample", LengthUnit.MM, 304.8, 304.8);
-        Sheet first = blank.sheets()
-                .getFirst()
-                .withGuides(List.of(new Guide(Axis.VERTICAL, 12.7)))
-                .withElements(List.of(
-                        square("leaf", 10, 10, 20),
-                        square("stem", 20, 25, 10),
-                        cluster,
-                        window(),
-                        sky(),
-                        wording(),
-                        tryOut(),
-                        cutOut(),
-                        joined(),
-                        twin("twin-1", 240),
-                        twin("twin-2", 260),
-                        edge()));
-        return blank.withMedia(List.of(PICTURE)).withSheets(List.of(first, Sheet.of(SPARE, "Spare", 100, 100)));
-    }
-
-    /** A window with a small picture in it. */
-    private static Element window() {
-        GroupElement empty = new GroupElement(
-                Traits.named("Window").withId(new ElementId("window")),
-                List.of(),
-                Optional.of(new Clip(
-                        Outline.rectangle(new Box(100, 10, 40, 30)),
-                        FillRule.NON_ZERO,
-                        Optional.of(square("window-shape", 100, 10, 30)))),
-                Optional.empty(),
-                new GroupUse.Window(Fit.FILL));
-        return empty.withChildren(List.of(new PictureElement(
-                Traits.named("").withId(new ElementId("picture")), PICTURE.id(), new Box(100, 5, 40, 40))));
-    }
-
-    /** Two squares that are united while they stay what they are. */
-    private static Element joined() {
-        List<Element> two = List.of(square("part-1", 240, 40, 10), square("part-2", 245, 45, 10));
-        Element union = square("union", 240, 40, 15)
-                .with(t -> t.withLink(
-                        Optional.of(new Link.Union(two.stream().map(Element::id).toList()))));
-        return GroupElement.of(
-                Traits.named("Joined").withId(new ElementId("joined")),
-                List.of(two.get(0).with(t -> t.withHidden(true)), two.get(1).with(t -> t.withHidden(true)), union));
-    }
-
-    /** A picture whose backdrop is cleared. */
-    private static Element cutOut() {
-        return new PictureElement(
-                Traits.named("Cut-out").withId(new ElementId("cut-out")),
-                PICTURE.id(),
-                new Box(240, 10, 20, 10),
-                Optional.of(new Cleared(PICTURE.id(), BackdropShape.USUAL)));
-    }
-
-    private static Element tryOut() {
-        List<Element> choices = List.of(square("choice-1", 200, 60, 20), square("choice-2", 205, 65, 10));
-        GroupElement group = GroupElement.of(Traits.named("Try-out").withId(new ElementId("try-out")), choices);
-        return TryOuts.showing(group.withUse(GroupUse.TRY_OUT), 0);
-    }
-
-    /** An open line. */
-    private static Element edge() {
-        return new ShapeElement(
-                Traits.named("edge").withId(new ElementId("edge")),
-                new OutlineBuilder()
-                        .moveTo(20, 150)
-                        .lineTo(60, 150)
-                        .lineTo(60, 180)
-                        .build(),
-                FillRule.NON_ZERO,
-                Paint.NONE,
-                Optional.of(Stroke.plain(SEA_GREEN, 0.5)));
-    }
-
-    private static Element twin(String id, double x) {
-        return square(id, x, 100, 10).with(t -> t.withLink(Optional.of(new Link.Alike("twins"))));
-    }
-
-    private static Element wording() {
-        return new TextElement(
-                Traits.named("Wording").withId(new ElementId("wording")),
-                Lettering.plain("Tide", new FontChoice("Nunito", 400, false), 10),
-                Outline.rectangle(new Box(20, 80, 30, 8)),
-                Paint.solid(SEA_GREEN),
-                Optional.empty());
-    }
-
-    /** A square with a gradient from pale to sea green. */
-    private static Element sky() {
-        ShapeElement square = (ShapeElement) square("sky", 160, 10, 30);
-        return square.withFill(new Paint.Linear(
-                160,
-                10,
-                160,
-                40,
-                List.of(new Paint.Stop(0, Rgba.WHITE), new Paint.Stop(1, SEA_GREEN)),
-                Paint.Spread.PAD,
-                Affine.IDENTITY));
-    }
-
-    private static Element square(String id, double x, double y, double side) {
-        return new ShapeElement(
-                Traits.named(id).withId(new ElementId(id)),
-                Outline.rectangle(new Box(x, y, side, side)),
-                FillRule.NON_ZERO,
-                Paint.solid(SEA_GREEN),
-                Optional.empty());
     }
 }

@@ -17,6 +17,7 @@ import rondel.arrange.Rotate;
 import rondel.arrange.Ungroup;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
+import rondel.catalogue.SampleJob;
 import rondel.geometry.Anchor;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -29,7 +30,7 @@ class HistoryTest {
     @Test
     void everyOperationOfTheCatalogueAppliesToTheSampleAndIsUndone() {
         for (OperationKind kind : OperationCatalogue.kinds()) {
-            Job sample = OperationCatalogue.sample();
+            Job sample = SampleJob.make();
             History history = History.of(sample).then(kind.example());
             assertThat(history.job()).as(kind.name()).isNotEqualTo(sample);
             assertThat(history.undo().orElseThrow().job()).isSameAs(sample);
@@ -43,7 +44,7 @@ class HistoryTest {
     void undoingAnyRandomSequenceGivesTheIdenticalJobAndRedoingItTheResult() {
         for (int seed = 0; seed < 40; seed++) {
             Random random = new Random(seed);
-            List<Job> states = new ArrayList<>(List.of(OperationCatalogue.sample()));
+            List<Job> states = new ArrayList<>(List.of(SampleJob.make()));
             History history = History.of(states.getFirst());
             for (int i = 0; i < 60; i++) {
                 Operation operation = randomOperation(history.job(), random);
@@ -69,7 +70,7 @@ class HistoryTest {
 
     @Test
     void aRefusedOperationLeavesTheHistoryAsItWas() {
-        History history = History.of(OperationCatalogue.sample());
+        History history = History.of(SampleJob.make());
         assertThatThrownBy(() -> history.then(new Delete(List.of(new ElementId("nobody")))))
                 .isInstanceOf(Refusal.class);
         assertThat(history.undo()).isEmpty();

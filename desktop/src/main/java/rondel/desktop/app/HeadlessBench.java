@@ -66,7 +66,7 @@ public final class HeadlessBench {
                 new Shot("letters", jobs.get(3), "text", window -> window.commands()
                         .get("letters")
                         .run()),
-                new Shot("lines", jobs.get(4), "", window -> lines(window, "pieces")),
+                new Shot("lines", jobs.get(4), "Cut lines", window -> lines(window, "pieces")),
                 new Shot("halos", jobs.get(5), "octopus", window -> lines(window, "halo")),
                 new Shot("filling", jobs.get(6), "Filling"),
                 new Shot("sign", jobs.get(7), "", window -> lines(window, "shapes")),

@@ -1,7 +1,5 @@
 package rondel.desktop.lines;
 
-import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -12,10 +10,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.check.Finding;
 import rondel.desktop.app.Desk;
-import rondel.job.ElementId;
-import rondel.job.GroupElement;
 import rondel.job.Job;
-import rondel.job.Located;
 import rondel.link.Following;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
@@ -42,7 +37,7 @@ final class FindingsView extends VBox {
         list.setAccessibleText(Words.of("findings.title"));
         list.setCellFactory(l -> new FindingCell());
         VBox.setVgrow(list, Priority.ALWAYS);
-        VBox.setVgrow(this, Priority.ALWAYS);
+        list.managedProperty().bind(list.visibleProperty());
         getChildren().addAll(title, none, list);
         model.onChange(this::show);
         show();
@@ -52,18 +47,7 @@ final class FindingsView extends VBox {
         list.getItems().setAll(model.findings());
         none.setVisible(model.findings().isEmpty());
         list.setVisible(!model.findings().isEmpty());
-    }
-
-    /** Selects the element a finding is about, wherever it is. */
-    private void go(ElementId id) {
-        Optional<Located> at = desk.bench().job().find(id);
-        at.ifPresent(l -> {
-            desk.bench().show(l.sheet().id());
-            for (GroupElement g : l.ancestors()) {
-                desk.bench().stepInto(g.id());
-            }
-            desk.bench().select(List.of(id));
-        });
+        VBox.setVgrow(this, model.findings().isEmpty() ? Priority.NEVER : Priority.ALWAYS);
     }
 
     private void mend(Finding finding) {
@@ -111,7 +95,7 @@ final class FindingsView extends VBox {
             box = new VBox(4, sentence, foot);
             setOnMouseClicked(e -> {
                 if (getItem() != null) {
-                    getItem().element().ifPresent(FindingsView.this::go);
+                    getItem().element().ifPresent(id -> Going.to(desk.bench(), id));
                 }
             });
         }

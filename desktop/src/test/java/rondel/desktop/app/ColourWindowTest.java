@@ -6,7 +6,7 @@ import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.desktop.colour.RecolourForm;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
@@ -23,7 +23,7 @@ class ColourWindowTest extends BenchFixture {
     @BeforeEach
     void theSample() throws Exception {
         calm();
-        onFx(() -> bench.open(OperationCatalogue.sample(), Optional.empty()));
+        onFx(() -> bench.open(SampleJob.make(), Optional.empty()));
         calm();
     }
 

@@ -40,6 +40,7 @@ import rondel.job.RoleRule;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.Traits;
+import rondel.pieces.Part;
 
 /** The Lines stage: what will be made, what is found, and the tools that make outlines and pieces. */
 class LinesWindowTest extends BenchFixture {
@@ -54,6 +55,10 @@ class LinesWindowTest extends BenchFixture {
         calm();
         keys(KeyCode.SHORTCUT, KeyCode.F2);
         calm();
+    }
+
+    private List<Part> parts() {
+        return List.copyOf(lookup("#parts").<ListView<Part>>query().getItems());
     }
 
     private List<Finding> findings() {
@@ -73,9 +78,14 @@ class LinesWindowTest extends BenchFixture {
         assertThat(pieces.getLast().name()).startsWith("Piece 1 ");
         assertThat(pieces.getLast().children()).hasSize(8);
         onFx(() -> bench.select(List.of(pieces.getFirst().id())));
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> parts().size() == 3);
+        assertThat(parts()).extracting(Part::kind).containsExactly(Part.Kind.OUTLINE, Part.Kind.HOLE, Part.Kind.LINE);
         onFx(() -> lookup("#tool-parkOthers").queryAs(Button.class).fire());
         assertThat(boxOf(pieces.getLast().id()).x()).isGreaterThan(304.8);
         keys(KeyCode.SHORTCUT, KeyCode.Z);
+        clickOn(lookup(".part-cell").<javafx.scene.Node>query());
+        assertThat(bench.selectedIds()).containsExactly(parts().getFirst().element());
+        assertThat(only().role()).isEqualTo(Role.CUT);
         keys(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(bench.sheet().elements()).hasSize(2);
     }

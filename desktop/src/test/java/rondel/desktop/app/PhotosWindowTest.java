@@ -14,7 +14,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -30,7 +30,7 @@ class PhotosWindowTest extends BenchFixture {
     @BeforeEach
     void theSample() throws Exception {
         calm();
-        onFx(() -> bench.open(OperationCatalogue.sample(), Optional.empty()));
+        onFx(() -> bench.open(SampleJob.make(), Optional.empty()));
         calm();
     }
 

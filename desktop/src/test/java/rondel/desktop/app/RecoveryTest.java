@@ -13,7 +13,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.arrange.Move;
 import rondel.arrange.Rename;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.formats.job.JobFile;
 import rondel.formats.journal.Journal;
 import rondel.formats.picture.PictureLevels;
@@ -30,7 +30,7 @@ class RecoveryTest extends BenchFixture {
 
     /** A journal whose window is gone: its lock is free, as after a kill. */
     private Job crashed(Optional<Path> origin) throws Exception {
-        Job job = OperationCatalogue.sample();
+        Job job = SampleJob.make();
         Path journals = folder.resolve("live");
         try (Journal journal = Journal.start(journals, job, origin, PictureLevels.usual())) {
             journal.done(new Move(LEAF, 10, 20));
@@ -65,7 +65,7 @@ class RecoveryTest extends BenchFixture {
     @Test
     void whatWasDoneBeforeTheCrashComesBackWithItsUndoAndIsUnsaved() throws Exception {
         Path file = folder.resolve("sample.rondel");
-        JobFile.write(OperationCatalogue.sample(), file, PictureLevels.usual());
+        JobFile.write(SampleJob.make(), file, PictureLevels.usual());
         Job wanted = crashed(Optional.of(file));
         try (JournalRecorder recorder = offered()) {
             assertThat(recorder).isNotNull();
@@ -78,7 +78,7 @@ class RecoveryTest extends BenchFixture {
             WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> isEmpty(folder.resolve("left")));
             assertThat(isEmpty(folder.resolve("new"))).isFalse();
             onFx(bench::undo);
-            assertThat(bench.job()).isEqualTo(OperationCatalogue.sample());
+            assertThat(bench.job()).isEqualTo(SampleJob.make());
         }
     }
 

@@ -9,7 +9,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.desktop.repeat.MirrorForm;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.geometry.Axis;
@@ -24,7 +24,7 @@ class TryOutWindowTest extends BenchFixture {
     @BeforeEach
     void theSample() throws Exception {
         calm();
-        onFx(() -> bench.open(OperationCatalogue.sample(), Optional.empty()));
+        onFx(() -> bench.open(SampleJob.make(), Optional.empty()));
         calm();
     }
 

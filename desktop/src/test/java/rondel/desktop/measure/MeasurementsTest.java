@@ -13,7 +13,7 @@ import rondel.arrange.SetFill;
 import rondel.arrange.SetRole;
 import rondel.arrange.SetStroke;
 import rondel.arrange.TurnTo;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
@@ -26,7 +26,7 @@ import rondel.job.Stroke;
 
 class MeasurementsTest {
 
-    private final Job job = OperationCatalogue.sample();
+    private final Job job = SampleJob.make();
 
     private static List<ElementId> ids(String... ids) {
         return Stream.of(ids).map(ElementId::new).toList();

@@ -16,7 +16,7 @@ import rondel.arrange.Delete;
 import rondel.arrange.Group;
 import rondel.arrange.Move;
 import rondel.arrange.Ungroup;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -28,7 +28,7 @@ import rondel.words.Refusal;
 
 class BenchTest {
 
-    private final Bench bench = new Bench(OperationCatalogue.sample());
+    private final Bench bench = new Bench(SampleJob.make());
 
     private static List<ElementId> ids(String... ids) {
         return Stream.of(ids).map(ElementId::new).toList();
@@ -133,7 +133,7 @@ class BenchTest {
         bench.savedAs(Path.of("page.rondel"), bench.job());
         assertThat(bench.unsaved()).isFalse();
         assertThat(bench.file()).contains(Path.of("page.rondel"));
-        bench.open(OperationCatalogue.sample(), Optional.empty());
+        bench.open(SampleJob.make(), Optional.empty());
         assertThat(bench.canUndo()).isFalse();
         assertThat(bench.file()).isEmpty();
     }

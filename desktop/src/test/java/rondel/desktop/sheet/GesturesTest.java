@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
@@ -24,7 +24,7 @@ class GesturesTest {
     private static final List<ElementId> LEAF = List.of(new ElementId("leaf"));
     private static final Extent.TurnedBox BOX = new Extent.TurnedBox(new Point(20, 20), 20, 20, 0);
 
-    private final Job job = OperationCatalogue.sample();
+    private final Job job = SampleJob.make();
 
     private Box after(Gesture gesture, Point pointer, Gesture.Keys keys) {
         Job done = gesture.finish(pointer, keys).orElseThrow().apply(job);

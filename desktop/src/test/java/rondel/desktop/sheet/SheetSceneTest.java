@@ -8,7 +8,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rondel.arrange.Move;
 import rondel.arrange.Restack;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -23,7 +23,7 @@ class SheetSceneTest {
     private static final List<ElementId> LEAF = List.of(new ElementId("leaf"));
     private static final Box LEAF_BOX = new Box(10, 10, 20, 20);
 
-    private final Job job = OperationCatalogue.sample();
+    private final Job job = SampleJob.make();
 
     private static SheetScene scene(Job job) {
         return SheetScene.of(job, job.sheets().getFirst());

@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Sheet;
 
 class SheetFormTest {
 
-    private final Job job = OperationCatalogue.sample();
+    private final Job job = SampleJob.make();
     private final Sheet sheet = job.sheets().getFirst();
 
     @Test

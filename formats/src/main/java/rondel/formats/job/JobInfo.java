@@ -12,9 +12,12 @@ import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.Extent;
 import rondel.job.Job;
+import rondel.job.Located;
 import rondel.job.Media;
 import rondel.job.MediaId;
 import rondel.job.Sheet;
+import rondel.pieces.Part;
+import rondel.pieces.Parts;
 
 /** What {@code rondel info --json} prints: sizes and the element tree, in mm on the sheet. */
 public final class JobInfo {
@@ -29,7 +32,13 @@ public final class JobInfo {
             ObjectNode sheet = sheets.addObject();
             sheet.put("id", s.id().value()).put("name", s.name());
             sheet.put("width_mm", clean(s.width())).put("height_mm", clean(s.height()));
-            elements(sheet.putArray("elements"), s.elements(), Affine.IDENTITY, s, job.media());
+            ArrayNode elements = sheet.putArray("elements");
+            elements(elements, s.elements(), Affine.IDENTITY, s, job.media());
+            for (int i = 0; i < s.elements().size(); i++) {
+                parts(
+                        (ObjectNode) elements.get(i),
+                        job.located(s.elements().get(i).id()));
+            }
         }
         return o;
     }
@@ -52,6 +61,24 @@ public final class JobInfo {
             o.put("parked", box.isPresent() && !b.intersects(sheet.trim()));
             elements(o.putArray("children"), e.children(), toSheet.times(e.placement()), sheet, media);
         }
+    }
+
+    /** What a piece consists of, where one is cut, scored or drawn. */
+    private static void parts(ObjectNode o, Located at) {
+        Parts.ofPiece(at).ifPresent(parts -> {
+            ArrayNode list = o.putArray("parts");
+            for (Part p : parts) {
+                ObjectNode part = list.addObject()
+                        .put("element", p.element().value())
+                        .put("kind", Enums.word(p.kind()))
+                        .put("role", Enums.word(p.role()))
+                        .put("depth", p.depth());
+                part.put("x_mm", clean(p.box().x())).put("y_mm", clean(p.box().y()));
+                part.put("width_mm", clean(p.box().width()))
+                        .put("height_mm", clean(p.box().height()));
+                part.put("length_mm", clean(p.length()));
+            }
+        });
     }
 
     /** Rounded to a millionth of a micron, so that 76.2 does not read 76.19999999999999. */

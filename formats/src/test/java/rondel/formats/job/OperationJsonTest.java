@@ -11,6 +11,7 @@ import rondel.arrange.Move;
 import rondel.arrange.Place;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
+import rondel.catalogue.SampleJob;
 import rondel.formats.Fixtures;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.job.ElementId;
@@ -41,8 +42,7 @@ class OperationJsonTest {
         assertThat(list).hasSameSizeAs(OperationCatalogue.kinds());
         for (JsonNode o : list) {
             assertThat(o.get("summary").asText()).isNotBlank();
-            assertThat(json.read(o.get("example")).apply(OperationCatalogue.sample()))
-                    .isNotNull();
+            assertThat(json.read(o.get("example")).apply(SampleJob.make())).isNotNull();
             o.get("fields").forEach(f -> assertThat(f.get("type").asText()).isNotBlank());
         }
         assertThat(list.get(1).at("/fields/1/unit").asText()).isEqualTo("mm");

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
+import rondel.catalogue.SampleJob;
 import rondel.formats.Fixtures;
 import rondel.formats.page.Page;
 import rondel.formats.pdf.PdfWriter;
@@ -37,7 +38,7 @@ class RandomJobsTest {
     private History random(long seed, int steps) throws Exception {
         Random random = new Random(seed);
         List<OperationKind> kinds = OperationCatalogue.kinds();
-        History history = History.of(OperationCatalogue.sample());
+        History history = History.of(SampleJob.make());
         for (int i = 0; i < steps; i++) {
             Operation operation = kinds.get(random.nextInt(kinds.size())).example();
             JsonNode written = mapper.readTree(mapper.writeValueAsString(json.write(operation)));
@@ -69,7 +70,7 @@ class RandomJobsTest {
                 states.add(history.job());
                 history = history.undo().orElseThrow();
             }
-            assertThat(history.job()).as("seed " + seed).isEqualTo(OperationCatalogue.sample());
+            assertThat(history.job()).as("seed " + seed).isEqualTo(SampleJob.make());
             for (Job state : states.reversed()) {
                 history = history.redo().orElseThrow();
                 assertThat(history.job()).isEqualTo(state);

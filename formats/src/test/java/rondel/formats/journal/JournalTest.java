@@ -12,7 +12,7 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import rondel.arrange.Move;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.formats.Fixtures;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.history.History;
@@ -43,7 +43,7 @@ class JournalTest {
 
     @Test
     void unsavedWorkComesBackWithItsUndoAndItsPictures() throws Exception {
-        Job job = OperationCatalogue.sample();
+        Job job = SampleJob.make();
         History history = History.of(job);
         Journal journal = Journal.start(journals, job, Optional.of(Path.of("page.rondel")), Fixtures.PICTURES);
         Operation move = new Move(List.of(new ElementId("leaf")), 3, 4);
@@ -70,7 +70,7 @@ class JournalTest {
 
     @Test
     void aLivingWindowsJournalIsNotTakenAndAClosedOneIsGone() {
-        Journal journal = Journal.start(journals, OperationCatalogue.sample(), Optional.empty(), Fixtures.PICTURES);
+        Journal journal = Journal.start(journals, SampleJob.make(), Optional.empty(), Fixtures.PICTURES);
         journal.done(new Move(List.of(new ElementId("leaf")), 3, 4));
         assertThat(Journal.leftOver(journals, Assertions::fail)).isEmpty();
         journal.close();

@@ -8,7 +8,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.formats.Fixtures;
 import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
@@ -108,8 +108,8 @@ class LetteringTest {
         String recipe = "{'operation':'add-text','sheet':'sheet-1','x':'2in','y':50,'fill':'#1f6f6b','lettering':"
                 + "{'content':'High tide','font':{'family':'Playball'},'size':'1/2 in','align':'middle'}}";
         Operation add = json.read(new ObjectMapper().readTree(recipe.replace('\'', '"')));
-        Job done = add.apply(OperationCatalogue.sample());
-        ElementId made = add.selects(OperationCatalogue.sample(), done).getFirst();
+        Job done = add.apply(SampleJob.make());
+        ElementId made = add.selects(SampleJob.make(), done).getFirst();
         TextElement text = (TextElement) done.located(made).element();
         assertThat(text.content()).isEqualTo("High tide");
         Box placed = Extent.of(text, Affine.IDENTITY).orElseThrow();
@@ -119,7 +119,7 @@ class LetteringTest {
         String set = "{'operation':'set-text','element':'wording','lettering':{'content':'Ebb','font':{'family':"
                 + "'Nunito'},'size':20,'features':['-kern'],'letters':[{'at':0,'turn':12}]}}";
         Job said =
-                json.read(new ObjectMapper().readTree(set.replace('\'', '"'))).apply(OperationCatalogue.sample());
+                json.read(new ObjectMapper().readTree(set.replace('\'', '"'))).apply(SampleJob.make());
         assertThat(((TextElement) said.located(new ElementId("wording")).element()).content())
                 .isEqualTo("Ebb");
     }
@@ -128,7 +128,7 @@ class LetteringTest {
     void whatIsNoTextCannotSaySomethingElse() {
         Operation set = new rondel.lettering.SetText(
                 new ElementId("leaf"), text("x"), Optional.of(typesetter.outline(text("x"))));
-        assertThatThrownBy(() -> set.apply(OperationCatalogue.sample()))
+        assertThatThrownBy(() -> set.apply(SampleJob.make()))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("leaf");
         assertThatThrownBy(() -> typesetter.outline(Lettering.plain("x", NUNITO, 0)))

@@ -15,7 +15,7 @@ import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.SampleJob;
 import rondel.formats.Fixtures;
 import rondel.formats.Pictures;
 import rondel.formats.artwork.Artwork;
@@ -44,7 +44,7 @@ class ShadowFilesTest {
     private Path folder;
 
     private static Job shaded() {
-        Job sample = new SetSheetSize(new SheetId("sheet-1"), 160, 60).apply(OperationCatalogue.sample());
+        Job sample = new SetSheetSize(new SheetId("sheet-1"), 160, 60).apply(SampleJob.make());
         return new SetShadow(List.of(new ElementId("leaf"), new ElementId("cluster")), Optional.of(SHADOW))
                 .apply(sample);
     }
