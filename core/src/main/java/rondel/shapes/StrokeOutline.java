@@ -1,9 +1,15 @@
 package rondel.shapes;
 
 import java.awt.Shape;
+import java.awt.geom.Ellipse2D;
+import java.util.List;
 import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.geometry.curve.Bezier;
+import rondel.geometry.curve.Contour;
+import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Stroke;
 import rondel.paint.Pens;
@@ -14,6 +20,12 @@ public final class StrokeOutline {
     /** Java 2D bends its curves as fine as it needs for pixels: for pixels of a thousandth of a mm it is asked. */
     private static final double FINE = 1000;
 
+    private static final int TURNS = 48;
+    private static final double TIGHT = 0.5;
+
+    /** A little smaller than the pen, so that the discs do not touch the edge of what it draws. */
+    private static final double WITHIN = 0.97;
+
     private StrokeOutline() {}
 
     /** @param toSheet from the outline's space, in which the stroke's width is measured, to the sheet
@@ -23,6 +35,42 @@ public final class StrokeOutline {
         Outline large = outline.transformed(Affine.scale(scale, scale));
         Shape pen = Pens.of(stroke.scaled(scale, Affine.IDENTITY)).createStrokedShape(large.toShape(FillRule.NON_ZERO));
         Outline drawn = Outline.of(pen).transformed(toSheet.times(Affine.scale(1 / scale, 1 / scale)));
-        return Overlay.united(drawn);
+        Outline turns = stroke.dashes().isEmpty() ? turns(outline, WITHIN * stroke.width() / 2) : Outline.EMPTY;
+        return turns.isEmpty()
+                ? Overlay.united(drawn)
+                : Overlay.of(List.of(
+                                new Operand(drawn, FillRule.NON_ZERO),
+                                new Operand(turns.transformed(toSheet), FillRule.NON_ZERO)))
+                        .unite();
+    }
+
+    /** Discs where a curve turns more tightly than the pen is wide: Java 2D leaves holes there. Dashes and ends are left alone. */
+    private static Outline turns(Outline outline, double radius) {
+        Outline discs = Outline.EMPTY;
+        for (Contour contour : Contour.of(outline)) {
+            Point start = contour.segments().getFirst().start();
+            Point end = contour.segments().getLast().end();
+            for (Bezier b : contour.segments()) {
+                for (int i = 1; b.order() > 1 && i < TURNS; i++) {
+                    Point at = b.at((double) i / TURNS);
+                    boolean within = contour.closed() || at.distanceTo(start) > radius && at.distanceTo(end) > radius;
+                    if (within && bend(b, (double) i / TURNS) * radius > TIGHT) {
+                        discs = discs.plus(Outline.of(
+                                new Ellipse2D.Double(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius)));
+                    }
+                }
+            }
+        }
+        return discs;
+    }
+
+    /** How much a curve turns to its length, about a place on it: from the directions a little before and after. */
+    private static double bend(Bezier b, double t) {
+        double step = 0.5 / TURNS;
+        Point before = b.tangent(t - step);
+        Point after = b.tangent(t + step);
+        double turn = Math.abs(Math.atan2(
+                before.x() * after.y() - before.y() * after.x(), before.x() * after.x() + before.y() * after.y()));
+        return turn / Math.max(1e-9, b.at(t - step).distanceTo(b.at(t + step)));
     }
 }
