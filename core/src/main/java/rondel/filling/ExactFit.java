@@ -21,6 +21,9 @@ final class ExactFit {
 
     private static final int NUDGES = 14;
 
+    /** How often each copy is moved a little and made as large as there is room for. */
+    private static final int GROWING = 4;
+
     private final FillingShape shape;
     private final IndexedFacetDistance edge;
     private final SplittableRandom random;
@@ -55,9 +58,9 @@ final class ExactFit {
                 copies.remove(i);
             }
         }
-        for (int i = 0; i < copies.size(); i++) {
+        for (int k = 0; k < GROWING * copies.size(); k++) {
             Cancellation.check();
-            copies.set(i, grown(i));
+            copies.set(k % copies.size(), grown(k % copies.size()));
         }
         return copies.stream().map(Copy::spot).toList();
     }

@@ -14,7 +14,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import rondel.arrange.Lock;
 import rondel.arrange.Move;
@@ -132,6 +136,47 @@ class FillOutlineTest {
         assertThat(filling(filled).children())
                 .extracting(e -> ((Link.Copy) e.traits().link().orElseThrow()).of())
                 .contains(id("disc"), id("drop"));
+    }
+
+    /** Whatever the gap, the sizes, the turning: inside, apart, within the sizes, and each turned no more than is asked. */
+    @RepeatedTest(3)
+    void anyFiguresGiveAnExactFilling(RepetitionInfo run) {
+        Random random = new Random(run.getCurrentRepetition());
+        double gap = GAP + random.nextDouble() * 2;
+        double from = 5 + random.nextDouble() * 5;
+        double turning = random.nextInt(4) * 30;
+        FillingShape shape = new FillingShape(
+                from,
+                from * (1.2 + 2 * random.nextDouble()),
+                OptionalInt.empty(),
+                OptionalDouble.empty(),
+                turning,
+                gap,
+                random.nextBoolean(),
+                run.getCurrentRepetition(),
+                12);
+        Job filled = fill(shape).apply(job());
+        isExact(filled);
+        List<Element> copies = filling(filled).children();
+        assertThat(copies).hasSizeGreaterThan(5);
+        for (Element copy : copies) {
+            Envelope box = flat(copy.with(t -> t.withPlacement(Affine.scale(
+                            copy.placement().meanScale(), copy.placement().meanScale()))))
+                    .getEnvelopeInternal();
+            double side = Math.max(box.getWidth(), box.getHeight());
+            assertThat(side).isBetween(shape.from() - 0.02, shape.to() + 0.02);
+            boolean mirrored = copy.placement().determinant() < 0;
+            assertThat(mirrored && !shape.mirrored()).isFalse();
+            if (!mirrored) {
+                assertThat(Math.abs(copy.placement().rotation())).isLessThanOrEqualTo(turning + 1e-6);
+            }
+        }
+        List<Geometry> flat = copies(filled);
+        for (int i = 0; i < flat.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                assertThat(flat.get(i).distance(flat.get(j))).isGreaterThanOrEqualTo(gap);
+            }
+        }
     }
 
     @Test
