@@ -76,6 +76,7 @@ import rondel.shadow.SetShadow;
 import rondel.shapes.CloseOutlines;
 import rondel.shapes.Combine;
 import rondel.shapes.MakePermanent;
+import rondel.shapes.SmoothForBlade;
 import rondel.shapes.ToOutlines;
 import rondel.shapes.UniteLive;
 import rondel.shapes.Way;
@@ -216,6 +217,7 @@ public final class OperationCatalogue {
                 OperationKind.of(new Trace(
                         List.of(new ElementId("picture")),
                         new TraceShape(1, 0.5, 0, 50, 0.6, TraceShape.Layering.STACKED))),
+                OperationKind.of(SmoothForBlade.usual(List.of(new ElementId("spark")))),
                 OperationKind.of(new CloseOutlines(List.of(new ElementId("edge")))),
                 OperationKind.of(new Regroup(List.of(), By.PIECE)),
                 OperationKind.of(new KeepOnly(LEAF, true)),

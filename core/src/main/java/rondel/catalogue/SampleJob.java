@@ -25,6 +25,7 @@ import rondel.job.Media;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
 import rondel.job.Rgba;
+import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Sheet;
 import rondel.job.Stroke;
@@ -34,7 +35,7 @@ import rondel.tryout.TryOuts;
 import rondel.units.LengthUnit;
 
 /** The small job that every operation's example can be applied to: a leaf, a stem, a cluster of two dots, a window, a sky, a
- *  wording, a try-out, a cut-out, a union, two twins that are kept alike and an open edge. */
+ *  wording, a try-out, a cut-out, a union, two twins that are kept alike, an open edge and a sharp spark. */
 public final class SampleJob {
 
     private static final Media PICTURE = ExamplePicture.media();
@@ -61,7 +62,8 @@ public final class SampleJob {
                         joined(),
                         twin("twin-1", 240),
                         twin("twin-2", 260),
-                        edge()));
+                        edge(),
+                        spark()));
         return blank.withMedia(List.of(PICTURE))
                 .withSheets(List.of(first, Sheet.of(OperationCatalogue.SPARE, "Spare", 100, 100)));
     }
@@ -119,6 +121,21 @@ public final class SampleJob {
                 FillRule.NON_ZERO,
                 Paint.NONE,
                 Optional.of(Stroke.plain(OperationCatalogue.SEA_GREEN, 0.5)));
+    }
+
+    /** A cut line as sharp as a needle. */
+    private static Element spark() {
+        return new ShapeElement(
+                Traits.named("spark").withId(new ElementId("spark")).withRole(Role.CUT),
+                new OutlineBuilder()
+                        .moveTo(80, 150)
+                        .lineTo(120, 152)
+                        .lineTo(80, 154)
+                        .close()
+                        .build(),
+                FillRule.NON_ZERO,
+                Paint.NONE,
+                Optional.of(Stroke.plain(OperationCatalogue.SEA_GREEN, 0.25)));
     }
 
     private static Element twin(String id, double x) {

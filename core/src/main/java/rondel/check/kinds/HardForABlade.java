@@ -1,38 +1,53 @@
 package rondel.check.kinds;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import rondel.check.Check;
 import rondel.check.Checked;
 import rondel.check.CutLine;
 import rondel.check.Finding;
+import rondel.check.Fix;
 import rondel.check.Limits;
 import rondel.check.Severity;
 import rondel.geometry.Point;
 import rondel.geometry.curve.Bezier;
+import rondel.job.ShapeElement;
 import rondel.operation.Targets;
+import rondel.shapes.SmoothForBlade;
 
 /** Corners as sharp as a needle, which tear, and segments too short for a blade to follow, on which it stutters. */
 public record HardForABlade() implements Check {
 
     @Override
     public List<Finding> of(Checked job) {
+        Map<Checked.Placed, List<CutLine>> lines = new LinkedHashMap<>();
+        job.cutLines().forEach(l -> lines.computeIfAbsent(l.of(), k -> new ArrayList<>())
+                .add(l));
         List<Finding> found = new ArrayList<>();
-        for (CutLine l : job.cutLines()) {
-            int spikes = spikes(l, job.limits());
+        lines.forEach((of, own) -> {
+            int spikes = own.stream().mapToInt(l -> spikes(l, job.limits())).sum();
             if (spikes > 0) {
-                found.add(Finding.of(Severity.WARNING, "spikes", Targets.display(l.of().element()), spikes)
-                        .about(l.of().element().id()));
+                found.add(about(of, Finding.of(Severity.WARNING, "spikes", Targets.display(of.element()), spikes)));
             }
-            long shorts = l.contour().segments().stream()
+            long shorts = own.stream()
+                    .flatMap(l -> l.contour().segments().stream())
                     .filter(s -> s.controlLength() < job.limits().shortestSegment())
                     .count();
             if (shorts > 0) {
-                found.add(Finding.of(Severity.NOTE, "shortSegments", Targets.display(l.of().element()), shorts)
-                        .about(l.of().element().id()));
+                found.add(about(of, Finding.of(Severity.NOTE, "shortSegments", Targets.display(of.element()), shorts)));
             }
-        }
+        });
         return found;
+    }
+
+    private static Finding about(Checked.Placed of, Finding finding) {
+        Finding about = finding.about(of.element().id());
+        return of.element() instanceof ShapeElement && !of.locked()
+                ? about.mendedBy(
+                        Fix.of(SmoothForBlade.usual(List.of(of.element().id()))))
+                : about;
     }
 
     private static int spikes(CutLine l, Limits limits) {

@@ -22,6 +22,7 @@ import rondel.pieces.KeepOnly;
 import rondel.pieces.Regroup;
 import rondel.shapes.Combine;
 import rondel.shapes.MakePermanent;
+import rondel.shapes.SmoothForBlade;
 import rondel.shapes.ToOutlines;
 import rondel.shapes.UniteLive;
 import rondel.shapes.Way;
@@ -91,6 +92,11 @@ final class LinesCommands {
         regroup("byOutline", "", By.OUTLINE);
         all.put("keepOnly", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), false)));
         all.put("parkOthers", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), true)));
+        all.put(
+                "smoothForBlade",
+                "Shortcut+Alt+Shift+S",
+                this::anySelected,
+                () -> make(SmoothForBlade.usual(bench.selectedIds())));
         all.put("linesToOutlines", "", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), true)));
     }
 

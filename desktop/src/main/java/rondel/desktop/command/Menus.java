@@ -131,6 +131,7 @@ public final class Menus {
                         LINE,
                         "toOutlines",
                         "linesToOutlines",
+                        "smoothForBlade",
                         LINE,
                         "rolesByLook"),
                 menu(

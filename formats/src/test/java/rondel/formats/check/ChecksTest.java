@@ -160,12 +160,12 @@ class ChecksTest {
                         "spikes",
                         job(path(Role.CUT, true, 50, 50, 100, 50, 100, 60)),
                         job(path(Role.CUT, true, 50, 50, 100, 50, 100, 61)),
-                        false),
+                        true),
                 new Case(
                         "shortSegments",
                         job(path(Role.CUT, true, 50, 50, 90, 50, 90.04, 50, 90, 90)),
                         job(path(Role.CUT, true, 50, 50, 90, 50, 90.06, 50, 90, 90)),
-                        false),
+                        true),
                 new Case("offSheet", job(square(Role.CUT, 190, 50, 10.1)), job(square(Role.CUT, 190, 50, 10)), true),
                 new Case(
                         "beyondBleed",
