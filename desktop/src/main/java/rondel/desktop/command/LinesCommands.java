@@ -94,7 +94,7 @@ final class LinesCommands {
         all.put("parkOthers", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), true)));
         all.put(
                 "smoothForBlade",
-                "Shortcut+Alt+Shift+S",
+                "Shortcut+Alt+Shift+N",
                 this::anySelected,
                 () -> make(SmoothForBlade.usual(bench.selectedIds())));
         all.put("linesToOutlines", "", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), true)));

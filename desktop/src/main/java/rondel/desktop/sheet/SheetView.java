@@ -7,11 +7,8 @@ import java.util.function.Consumer;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
-import javafx.scene.Group;
-import javafx.scene.image.ImageView;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
-import javafx.scene.transform.Translate;
 import rondel.desktop.app.Desk;
 import rondel.desktop.model.SelectionBox;
 import rondel.desktop.text.LetterChoice;
@@ -26,7 +23,6 @@ import rondel.job.Job;
 import rondel.job.Located;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
-import rondel.paint.PaintedExtent;
 import rondel.snap.Snap;
 import rondel.words.Words;
 
@@ -39,7 +35,7 @@ public final class SheetView extends Region {
     private final Desk desk;
     private final PaperLayer paper = new PaperLayer();
     private final SheetPicture picture;
-    private final Group ghost = new Group();
+    private final Lifted lifted = new Lifted();
     private final ParkedVeil veil = new ParkedVeil();
     private final EmptyWindowLayer emptyWindows = new EmptyWindowLayer();
     private final GuideLayer guides = new GuideLayer();
@@ -50,8 +46,6 @@ public final class SheetView extends Region {
     private final Ruler down = new Ruler(Orientation.VERTICAL);
     private Viewport viewport = new Viewport(Viewport.TRUE_SIZE, 0, 0);
     private Optional<SheetId> fitted = Optional.empty();
-    private Affine moved = Affine.IDENTITY;
-    private Affine ghostToSheet = Affine.IDENTITY;
     private Optional<Extent.TurnedBox> selectionBox = Optional.empty();
     private List<Extent.TurnedBox> memberBoxes = List.of();
     private Optional<List<Guide>> draggedGuides = Optional.empty();
@@ -76,8 +70,6 @@ public final class SheetView extends Region {
         setAccessibleRole(AccessibleRole.NODE);
         setAccessibleText(Words.of("sheet.accessible"));
         setFocusTraversable(true);
-        ghost.setManaged(false);
-        ghost.setMouseTransparent(true);
         readouts = new GapReadouts(desk);
         markLayer = new MarkLayer(id -> desk.bench().select(List.of(id)));
         getChildren()
@@ -85,7 +77,7 @@ public final class SheetView extends Region {
                         paper,
                         picture,
                         lines,
-                        ghost,
+                        lifted,
                         emptyWindows,
                         veil,
                         guides,
@@ -224,39 +216,27 @@ public final class SheetView extends Region {
     /** Lifts the selection off the sheet into a picture of its own that can be dragged. */
     void lift() {
         dragging = true;
-        moved = Affine.IDENTITY;
-        List<Located> selected = desk.bench().selected();
+        lifted.begin();
         SheetScene whole = scene();
-        List<Element> lifted = selected.stream()
+        Set<ElementId> ids = Set.copyOf(desk.bench().selectedIds());
+        List<Element> onSheet = desk.bench().selected().stream()
                 .map(l -> l.element().with(t -> t.placedBy(l.toSheet())))
                 .toList();
-        Set<ElementId> ids = Set.copyOf(desk.bench().selectedIds());
-        Viewport at = viewport;
-        Optional<Box> area = Box.around(lifted.stream()
-                        .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
-                        .toList())
-                .map(b -> b.grown(2 / at.scale()));
-        if (area.isEmpty()) {
-            return;
-        }
-        double longest = Math.max(area.get().width(), area.get().height()) * at.scale();
-        double scale = at.scale() * Math.min(1, 3000 / longest);
-        desk.workers().paint(() -> ScenePainting.elements(whole, lifted, area.get(), scale, desk.pictures()), image -> {
-            if (dragging) {
-                ghostToSheet = new Affine(
-                        1 / scale, 0, 0, 1 / scale, area.get().x(), area.get().y());
-                ghost.getChildren().setAll(new ImageView(image));
-                picture.show(whole.leavingOut(ids));
-                placeGhost();
-            }
-        });
+        Lifted.painting(onSheet, viewport).ifPresent(p -> desk.workers()
+                .paint(
+                        () -> ScenePainting.elements(whole, p.elements(), p.area(), p.scale(), desk.pictures()),
+                        image -> {
+                            if (dragging) {
+                                lifted.show(image, p, viewport);
+                                picture.show(whole.leavingOut(ids));
+                            }
+                        }));
     }
 
-    /** Shows the lifted selection elsewhere; only pixels that exist already are moved. */
+    /** Shows the lifted selection elsewhere. */
     void drag(Affine to, List<Snap.Line> held) {
-        moved = to;
         snapLines.show(held, viewport);
-        placeGhost();
+        lifted.drag(to, viewport);
         refreshOverlay();
     }
 
@@ -272,22 +252,11 @@ public final class SheetView extends Region {
         picture.show(scene());
         picture.whenSharp(() -> {
             if (!dragging) {
-                ghost.getChildren().clear();
+                lifted.clear();
             }
         });
-        moved = Affine.IDENTITY;
+        lifted.begin();
         refreshOverlay();
-    }
-
-    /** A ghost that is only moved stands on whole pixels, where it is copied and not resampled. */
-    private void placeGhost() {
-        Affine a = viewport.toScreen().times(moved).times(ghostToSheet);
-        boolean onlyMoved = Math.abs(a.a() - 1) + Math.abs(a.b()) + Math.abs(a.c()) + Math.abs(a.d() - 1) < 1e-9;
-        ghost.getTransforms()
-                .setAll(
-                        onlyMoved
-                                ? new Translate(Math.rint(a.e()), Math.rint(a.f()))
-                                : new javafx.scene.transform.Affine(a.a(), a.c(), a.e(), a.b(), a.d(), a.f()));
     }
 
     @Override
@@ -326,7 +295,7 @@ public final class SheetView extends Region {
         markLayer.show(lines.isVisible() ? marks : List.of(), viewport);
         across.show(viewport, desk.bench().job().unit(), getWidth());
         down.show(viewport, desk.bench().job().unit(), getHeight());
-        placeGhost();
+        lifted.place(viewport);
         refreshOverlay();
     }
 
@@ -339,9 +308,9 @@ public final class SheetView extends Region {
 
     private void refreshOverlay() {
         boolean lettering = openLetters().isPresent();
-        overlay.show(lettering ? Optional.empty() : selectionBox, moved, viewport);
+        overlay.show(lettering ? Optional.empty() : selectionBox, lifted.moved(), viewport);
         showLetter(Optional.empty());
-        overlay.showMembers(dragging ? List.of() : memberBoxes, moved, viewport);
+        overlay.showMembers(dragging ? List.of() : memberBoxes, lifted.moved(), viewport);
         readouts.show(
                 dragging || lettering ? Optional.empty() : desk.bench().surroundings(),
                 viewport,

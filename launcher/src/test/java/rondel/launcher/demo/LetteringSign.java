@@ -18,6 +18,7 @@ import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
+import rondel.shapes.SmoothForBlade;
 import rondel.shapes.ToOutlines;
 import rondel.shapes.UniteLive;
 import rondel.units.LengthUnit;
@@ -36,6 +37,7 @@ final class LetteringSign {
         m.then(new SetRole(List.of(word), Role.CUT));
         ElementId sign = m.then(new UniteLive(List.of(word))).getFirst();
         ElementId joined = m.job().located(sign).element().children().getLast().id();
+        m.then(SmoothForBlade.usual(List.of(joined)));
         HaloShape board = new HaloShape(9, HaloShape.Corners.ROUND, 20, HaloShape.ALL_HOLES, 4, 0.5);
         m.then(new MakeHalo(
                 List.of(sign), board, OptionalDouble.empty(), MakeHalo.Spread.TOGETHER, OptionalDouble.empty()));
