@@ -58,16 +58,27 @@ public final class LevelLines {
                 rows.read(y, row);
                 System.arraycopy(row, 0, here, 1, width);
             }
-            int left = sides(0);
-            for (int x = 0; x <= width; x++) {
-                int right = sides(x + 1);
-                if (left != right || left == 1 || left == 2) {
-                    cell(x, y, chains);
-                }
-                left = right;
-            }
+            row(y, chains);
         }
         return chains.outline();
+    }
+
+    /** The cells of a row; stretches where nothing changes are leapt over. */
+    private void row(int y, Chains chains) {
+        for (int x = 0; x <= width; x++) {
+            int left = sides(x);
+            if (left != sides(x + 1) || left == 1 || left == 2) {
+                cell(x, y, chains);
+            } else if (here[x] == here[x + 1] && above[x] == above[x + 1]) {
+                x += Math.min(same(here, x), same(above, x)) - 1;
+            }
+        }
+    }
+
+    /** For how many cells from one on a row stays as it is. */
+    private int same(int[] row, int x) {
+        int changed = Arrays.mismatch(row, x, width + 1, row, x + 1, width + 2);
+        return changed < 0 ? width + 1 - x : changed;
     }
 
     /** Which of two pixels, one above the other, are inside: 1 for the upper, 2 for the lower, 3 for both. */

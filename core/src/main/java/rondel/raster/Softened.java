@@ -6,6 +6,7 @@ public final class Softened implements LevelLines.Rows {
 
     private final LevelLines.Rows hard;
     private final int height;
+    private final int[] columns;
     private int[] above;
     private int[] here;
     private int[] below;
@@ -15,6 +16,7 @@ public final class Softened implements LevelLines.Rows {
     public Softened(LevelLines.Rows hard, int width, int height) {
         this.hard = hard;
         this.height = height;
+        this.columns = new int[width + 2];
         this.above = new int[width];
         this.here = new int[width];
         this.below = new int[width];
@@ -42,14 +44,13 @@ public final class Softened implements LevelLines.Rows {
         }
         next = y + 1;
         int n = row.length;
-        int left = above[0] + 2 * here[0] + below[0];
-        int middle = left;
         for (int x = 0; x < n; x++) {
-            int at = Math.min(n - 1, x + 1);
-            int right = above[at] + 2 * here[at] + below[at];
-            row[x] = (left + 2 * middle + right + 8) >> 4;
-            left = middle;
-            middle = right;
+            columns[x + 1] = above[x] + 2 * here[x] + below[x];
+        }
+        columns[0] = columns[1];
+        columns[n + 1] = columns[n];
+        for (int x = 0; x < n; x++) {
+            row[x] = (columns[x] + 2 * columns[x + 1] + columns[x + 2] + 8) >> 4;
         }
     }
 }

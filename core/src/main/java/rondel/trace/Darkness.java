@@ -26,11 +26,19 @@ record Darkness(int width, int height, byte[] plane) implements LevelLines.Rows 
                 image.getRGB(0, y, width, 1, row, 0, width);
             }
             int from = whole ? y * width : 0;
+            int last = ~pixels[from];
+            byte dark = 0;
             for (int x = 0; x < width; x++) {
                 int p = pixels[from + x];
+                if (p == last) {
+                    plane[y * width + x] = dark;
+                    continue;
+                }
+                last = p;
                 int light = (13933 * (p >> 16 & 255) + 46871 * (p >> 8 & 255) + 4732 * (p & 255) + 32768) >> 16;
                 int alpha = p >>> 24 | opaque;
-                plane[y * width + x] = (byte) (alpha == 255 ? 255 - light : (255 - light) * alpha / 255);
+                dark = (byte) (alpha == 255 ? 255 - light : (255 - light) * alpha / 255);
+                plane[y * width + x] = dark;
             }
         }
         return new Darkness(width, height, plane);
@@ -49,6 +57,9 @@ record Darkness(int width, int height, byte[] plane) implements LevelLines.Rows 
         long between = 0;
         for (int i = 1; i < plane.length; i++) {
             int d = plane[i] & 255;
+            if (plane[i] == plane[i - 1] && (d <= 24 || d >= 231)) {
+                continue;
+            }
             steps += Math.abs(d - (plane[i - 1] & 255)) > 200 ? 1 : 0;
             between += d > 24 && d < 231 ? 1 : 0;
         }

@@ -156,6 +156,41 @@ class LinesWindowTest extends BenchFixture {
     }
 
     @Test
+    void halosOfNeighboursKeepTheGapThatIsTypedAndNeedlesAreSmoothedByAKey() throws Exception {
+        onFx(() -> bench.perform(
+                new Place(bench.sheet().id(), List.of(disc("a", 80, 100, 20), disc("b", 124, 100, 20)), List.of())));
+        onFx(() -> bench.select(List.of(new ElementId("a"), new ElementId("b"))));
+        keys(KeyCode.SHORTCUT, KeyCode.F2);
+        clickOn("#part-halo");
+        clickOn("#halo-distance").push(KeyCode.SHORTCUT, KeyCode.A).write("3 mm");
+        clickOn("#halo-gap").push(KeyCode.SHORTCUT, KeyCode.A).write("2 mm");
+        clickOn("#halo-make");
+        calm();
+        List<Box> halos = bench.selectedIds().stream().map(this::boxOf).toList();
+        assertThat(halos).hasSize(2);
+        assertThat(halos.get(1).x() - halos.get(0).right()).isBetween(1.95, 2.05);
+        Outline needle = new OutlineBuilder()
+                .moveTo(60, 200)
+                .lineTo(120, 202)
+                .lineTo(60, 204)
+                .close()
+                .build();
+        ShapeElement sharp = new ShapeElement(
+                Traits.named("needle").withId(new ElementId("needle")).withRole(Role.CUT),
+                needle,
+                FillRule.NON_ZERO,
+                Paint.NONE,
+                Optional.of(Stroke.plain(Rgba.BLACK, 0.2)));
+        onFx(() -> bench.perform(new Place(bench.sheet().id(), List.of(sharp), List.of())));
+        calm();
+        assertThat(findings()).extracting(Finding::code).contains("spikes");
+        onFx(() -> bench.select(List.of(sharp.id())));
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.SHIFT, KeyCode.N);
+        calm();
+        assertThat(findings()).extracting(Finding::code).doesNotContain("spikes");
+    }
+
+    @Test
     void aPictureIsTracedInAFewColoursAndKept() throws Exception {
         dragFromShelf("sea-wash", 100, 100);
         Element picture = only();
