@@ -12,7 +12,7 @@ import rondel.pieces.Part;
 import rondel.pieces.Parts;
 import rondel.words.Words;
 
-/** What the selection consists of: worked out in the background once the person has paused. */
+/** What the selection consists of: worked out in the background once the person has paused, while somebody watches. */
 final class PartsModel {
 
     private static final Duration PAUSE = Duration.millis(150);
@@ -24,16 +24,24 @@ final class PartsModel {
     private Job seen;
     private List<Part> parts = List.of();
     private Workers.Task task;
+    private boolean watched;
 
     PartsModel(Desk desk) {
         this.desk = desk;
         pause.setOnFinished(e -> find());
-        desk.bench().onChange(() -> {
-            if (desk.bench().job() != seen || !desk.bench().selected().equals(about)) {
-                pause.playFromStart();
-            }
-        });
-        pause.playFromStart();
+        desk.bench().onChange(this::changed);
+    }
+
+    /** To be called when the parts are to be seen from now on, or no longer. */
+    void watch(boolean on) {
+        watched = on;
+        changed();
+    }
+
+    private void changed() {
+        if (watched && (desk.bench().job() != seen || !desk.bench().selected().equals(about))) {
+            pause.playFromStart();
+        }
     }
 
     void onChange(Runnable listener) {

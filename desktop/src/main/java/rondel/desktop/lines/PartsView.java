@@ -35,6 +35,7 @@ final class PartsView extends VBox {
         getChildren().addAll(title, list);
         managedProperty().bind(visibleProperty());
         model.onChange(this::show);
+        sceneProperty().addListener((o, before, now) -> model.watch(now != null));
         show();
     }
 
