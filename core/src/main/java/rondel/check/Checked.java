@@ -5,7 +5,6 @@ import java.util.List;
 import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.Job;
-import rondel.job.Role;
 import rondel.job.Sheet;
 import rondel.operation.Targets;
 import rondel.text.FontBook;
@@ -44,7 +43,7 @@ public final class Checked {
                 place(sheet, e, Affine.IDENTITY, new State(false, false, sheet.parks(e)));
             }
         }
-        shown().stream().filter(p -> isCut(p.element())).forEach(p -> cutLines.addAll(CutLine.of(p)));
+        shown().stream().filter(p -> p.element().role().isCut()).forEach(p -> cutLines.addAll(CutLine.of(p)));
     }
 
     private record State(boolean hidden, boolean locked, boolean parked) {
@@ -58,10 +57,6 @@ public final class Checked {
         State state = around.with(e);
         all.add(new Placed(sheet, e, own, toParent, state.hidden, state.locked, state.parked));
         e.children().forEach(c -> place(sheet, c, own, state));
-    }
-
-    public static boolean isCut(Element e) {
-        return e.role() == Role.CUT || e.role() == Role.KISS_CUT;
     }
 
     public Job job() {

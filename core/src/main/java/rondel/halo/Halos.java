@@ -128,7 +128,7 @@ public final class Halos {
 
     private static Job anew(Job after, ElementId id, Link.Around link, HaloMaking making) {
         Located at = after.located(id);
-        Outline outline = making.line(at, link);
+        Outline outline = making.line(after, at, link);
         Optional<Affine> back = at.toSheet().inverse();
         return outline.isEmpty() || back.isEmpty()
                 ? after

@@ -108,10 +108,10 @@ public record MakeHalo(
             Located at = job.located(id);
             Link.Around link = Neighbours.link(at.element()).findFirst().orElseThrow();
             Element artwork = job.located(link.elements().getFirst()).element();
-            if (making.covered(link.elements(), link.shape().threshold()).isEmpty()) {
+            if (making.covered(job, link.elements(), link.shape().threshold()).isEmpty()) {
                 throw Refusal.of("halo.empty", Targets.display(artwork));
             }
-            Outline outline = making.line(at, link);
+            Outline outline = making.line(job, at, link);
             if (outline.isEmpty()) {
                 throw Refusal.of("halo.nothing", Targets.display(artwork));
             }

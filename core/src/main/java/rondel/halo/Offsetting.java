@@ -31,12 +31,8 @@ final class Offsetting {
     private Offsetting() {}
 
     /** @param artwork what lies inside, on the sheet: closed contours, holes run the other way
+     *  @param others artwork whose halos this one keeps clear of, by a gap in mm
      *  @return nothing where nothing is left */
-    static Outline of(Outline artwork, HaloShape shape) {
-        return of(artwork, shape, List.of(), 0);
-    }
-
-    /** @param others artwork whose halos this one keeps clear of, by a gap in mm */
     static Outline of(Outline artwork, HaloShape shape, List<Outline> others, double gap) {
         Geometry area = FlatArea.of(artwork, FLATNESS);
         Geometry grown = shape.distance() >= 0

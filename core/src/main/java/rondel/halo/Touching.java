@@ -15,17 +15,19 @@ import rondel.job.Located;
 /** Parts artwork into sets whose halos would touch. */
 final class Touching {
 
+    private final Job job;
     private final HaloMaking making;
     private final HaloShape shape;
 
     Touching(Job job, HaloShape shape, double second) {
+        this.job = job;
         this.making = new HaloMaking(job);
         this.shape = shape.withDistance(shape.distance() + second);
     }
 
     List<List<Located>> sets(List<Located> all) {
         List<Outline> halos = all.stream()
-                .map(l -> making.around(List.of(l.element().id()), shape))
+                .map(l -> making.around(job, List.of(l.element().id()), shape))
                 .toList();
         int[] set = new int[all.size()];
         for (int i = 0; i < set.length; i++) {

@@ -8,5 +8,10 @@ public enum Role {
     SCORE,
     DRAW,
     STITCH,
-    GUIDE
+    GUIDE;
+
+    /** Whether a blade goes along it. */
+    public boolean isCut() {
+        return this == CUT || this == KISS_CUT;
+    }
 }

@@ -1,10 +1,13 @@
 package rondel.operation;
 
 import java.util.Collection;
+import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Located;
 import rondel.job.Tree;
@@ -47,7 +50,16 @@ public final class Targets {
 
     /** What an edit has added, back to front. */
     public static Stream<Element> added(Job before, Job after) {
-        return after.everything().filter(e -> before.find(e.id()).isEmpty());
+        Set<ElementId> old = before.everything().map(Element::id).collect(Collectors.toSet());
+        return after.everything().filter(e -> !old.contains(e.id()));
+    }
+
+    /** The groups that an edit has added, back to front. */
+    public static List<ElementId> addedGroups(Job before, Job after) {
+        return added(before, after)
+                .filter(GroupElement.class::isInstance)
+                .map(Element::id)
+                .toList();
     }
 
     /** The element's name, or the word for its kind where it has none. */

@@ -41,7 +41,7 @@ final class Leaves {
 
     /** The contours of all leaves as lines. Where something is to be cut, cut lines make pieces; else every closed one. */
     static List<Line> lines(List<Element> leaves) {
-        boolean roles = leaves.stream().anyMatch(Leaves::isCut);
+        boolean roles = leaves.stream().anyMatch(e -> e.role().isCut());
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < leaves.size(); i++) {
             Element leaf = leaves.get(i);
@@ -49,7 +49,7 @@ final class Leaves {
             for (int k = 0; k < contours.size(); k++) {
                 Contour c = contours.get(k);
                 boolean shape = leaf instanceof ShapeElement;
-                boolean bounds = shape && isClosed(c) && (roles ? isCut(leaf) : leaf.role() == Role.PRINT);
+                boolean bounds = shape && isClosed(c) && (roles ? leaf.role().isCut() : leaf.role() == Role.PRINT);
                 lines.add(Line.of(i, k, c, bounds));
             }
         }
@@ -63,10 +63,6 @@ final class Leaves {
                         .distanceTo(c.segments().getLast().end())
                 < 1e-3;
         return (c.closed() || meets && c.segments().size() > 1) && Math.abs(c.area()) > 1e-6;
-    }
-
-    static boolean isCut(Element e) {
-        return e.role() == Role.CUT || e.role() == Role.KISS_CUT;
     }
 
     /** A shape's own contours; of anything else, its box. */

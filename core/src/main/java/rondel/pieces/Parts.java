@@ -63,7 +63,7 @@ public final class Parts {
     }
 
     /** Whether anything in an element is made otherwise than printed. */
-    public static boolean hasLines(Element element) {
+    private static boolean hasLines(Element element) {
         return GroupElement.everything(element).anyMatch(e -> e.role() != Role.PRINT && e.role() != Role.GUIDE);
     }
 

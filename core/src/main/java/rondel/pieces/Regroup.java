@@ -2,7 +2,6 @@ package rondel.pieces;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -182,12 +181,7 @@ public record Regroup(List<ElementId> elements, By by) implements Operation {
 
     @Override
     public List<ElementId> selects(Job before, Job after) {
-        Map<ElementId, Boolean> old = new HashMap<>();
-        before.everything().forEach(e -> old.put(e.id(), true));
-        List<ElementId> fresh = after.everything()
-                .filter(e -> e instanceof GroupElement && !old.containsKey(e.id()))
-                .map(Element::id)
-                .toList();
+        List<ElementId> fresh = Targets.addedGroups(before, after);
         Set<ElementId> outermost = Tree.outermost(after, fresh);
         return fresh.stream().filter(outermost::contains).toList();
     }

@@ -55,7 +55,7 @@ record BladeSmoothing(double angle, double radius, double shortest) {
         for (int i = 0; i < n; i++) {
             int next = (i + 1) % n;
             to[i] = 1;
-            sharp[i] = (closed || i + 1 < n) && n > 1 && isSharp(segments.get(i), segments.get(next));
+            sharp[i] = (closed || i + 1 < n) && n > 1 && segments.get(i).cornerWith(segments.get(next)) < angle;
         }
         for (int i = 0; i < n; i++) {
             if (sharp[i]) {
@@ -74,13 +74,6 @@ record BladeSmoothing(double angle, double radius, double shortest) {
             }
         }
         return done;
-    }
-
-    private boolean isSharp(Bezier in, Bezier out) {
-        Point a = in.tangent(1);
-        Point b = out.tangent(0);
-        double between = Math.toDegrees(Math.acos(Math.clamp(-(a.x() * b.x() + a.y() * b.y()), -1, 1)));
-        return between < angle;
     }
 
     /** How far on a curve a place is that lies the radius from its start, as t. */

@@ -3,6 +3,7 @@ package rondel.shapes;
 import java.awt.Shape;
 import java.awt.geom.Ellipse2D;
 import java.util.List;
+import java.util.function.Predicate;
 import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
@@ -22,6 +23,7 @@ public final class StrokeOutline {
 
     private static final int TURNS = 48;
     private static final double TIGHT = 0.5;
+    private static final int RIM = 24;
 
     /** A little smaller than the pen, so that the discs do not touch the edge of what it draws. */
     private static final double WITHIN = 0.97;
@@ -35,7 +37,9 @@ public final class StrokeOutline {
         Outline large = outline.transformed(Affine.scale(scale, scale));
         Shape pen = Pens.of(stroke.scaled(scale, Affine.IDENTITY)).createStrokedShape(large.toShape(FillRule.NON_ZERO));
         Outline drawn = Outline.of(pen).transformed(toSheet.times(Affine.scale(1 / scale, 1 / scale)));
-        Outline turns = stroke.dashes().isEmpty() ? turns(outline, WITHIN * stroke.width() / 2) : Outline.EMPTY;
+        Outline turns = stroke.dashes().isEmpty()
+                ? turns(outline, WITHIN * stroke.width() / 2, p -> pen.contains(scale * p.x(), scale * p.y()))
+                : Outline.EMPTY;
         return turns.isEmpty()
                 ? Overlay.united(drawn)
                 : Overlay.of(List.of(
@@ -44,8 +48,10 @@ public final class StrokeOutline {
                         .unite();
     }
 
-    /** Discs where a curve turns more tightly than the pen is wide: Java 2D leaves holes there. Dashes and ends are left alone. */
-    private static Outline turns(Outline outline, double radius) {
+    /** Discs where a curve turns more tightly than the pen is wide and Java 2D leaves holes. Dashes and ends are left alone.
+     *
+     * @param covered whether it covers a place */
+    private static Outline turns(Outline outline, double radius, Predicate<Point> covered) {
         Outline discs = Outline.EMPTY;
         for (Contour contour : Contour.of(outline)) {
             Point start = contour.segments().getFirst().start();
@@ -54,7 +60,7 @@ public final class StrokeOutline {
                 for (int i = 1; b.order() > 1 && i < TURNS; i++) {
                     Point at = b.at((double) i / TURNS);
                     boolean within = contour.closed() || at.distanceTo(start) > radius && at.distanceTo(end) > radius;
-                    if (within && bend(b, (double) i / TURNS) * radius > TIGHT) {
+                    if (within && bend(b, (double) i / TURNS) * radius > TIGHT && !isCovered(at, radius, covered)) {
                         discs = discs.plus(Outline.of(
                                 new Ellipse2D.Double(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius)));
                     }
@@ -62,6 +68,18 @@ public final class StrokeOutline {
             }
         }
         return discs;
+    }
+
+    /** Whether the pen covers what lies around a place, judged by places near its rim and half way there. */
+    private static boolean isCovered(Point at, double radius, Predicate<Point> covered) {
+        for (int i = 0; i < RIM; i++) {
+            double turn = 2 * Math.PI * i / RIM;
+            double reach = (i % 2 == 0 ? 0.95 : 0.5) * radius;
+            if (!covered.test(new Point(at.x() + reach * Math.cos(turn), at.y() + reach * Math.sin(turn)))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** How much a curve turns to its length, about a place on it: from the directions a little before and after. */

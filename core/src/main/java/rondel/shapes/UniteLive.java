@@ -89,10 +89,7 @@ public record UniteLive(List<ElementId> elements) implements Operation {
     /** The group. */
     @Override
     public List<ElementId> selects(Job before, Job after) {
-        return Targets.added(before, after)
-                .filter(GroupElement.class::isInstance)
-                .map(Element::id)
-                .toList();
+        return Targets.addedGroups(before, after);
     }
 
     @Override

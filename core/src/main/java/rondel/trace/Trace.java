@@ -87,10 +87,7 @@ public record Trace(List<ElementId> elements, TraceShape shape) implements Opera
     /** The outlines. */
     @Override
     public List<ElementId> selects(Job before, Job after) {
-        return Targets.added(before, after)
-                .filter(GroupElement.class::isInstance)
-                .map(Element::id)
-                .toList();
+        return Targets.addedGroups(before, after);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package rondel.arrange;
 
+import java.awt.geom.Ellipse2D;
 import java.util.List;
 import java.util.Optional;
 import rondel.geometry.Affine;
@@ -37,6 +38,15 @@ public final class Jobs {
         return new ShapeElement(
                 Traits.named(id).withId(id(id)),
                 Outline.rectangle(new Box(x, y, width, height)),
+                FillRule.NON_ZERO,
+                Paint.solid(Rgba.BLACK),
+                Optional.empty());
+    }
+
+    public static ShapeElement disc(String id, double x, double y, double r) {
+        return new ShapeElement(
+                Traits.named(id).withId(id(id)),
+                Outline.of(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r)),
                 FillRule.NON_ZERO,
                 Paint.solid(Rgba.BLACK),
                 Optional.empty());

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static rondel.arrange.Jobs.box;
 import static rondel.arrange.Jobs.boxOf;
+import static rondel.arrange.Jobs.disc;
 import static rondel.arrange.Jobs.id;
 import static rondel.arrange.Jobs.ids;
 
@@ -15,7 +16,6 @@ import java.awt.geom.Ellipse2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import rondel.arrange.Delete;
@@ -37,9 +37,7 @@ import rondel.job.ElementId;
 import rondel.job.HaloShape;
 import rondel.job.Job;
 import rondel.job.Media;
-import rondel.job.Paint;
 import rondel.job.PictureElement;
-import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Traits;
@@ -49,15 +47,6 @@ import rondel.words.Refusal;
 class HaloTest {
 
     private static final HaloShape PLAIN = new HaloShape(3, HaloShape.Corners.ROUND, 0, 0, 0, 0.5);
-
-    private static ShapeElement disc(String id, double x, double y, double r) {
-        return new ShapeElement(
-                Traits.named(id).withId(id(id)),
-                Outline.of(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r)),
-                FillRule.NON_ZERO,
-                Paint.solid(Rgba.BLACK),
-                Optional.empty());
-    }
 
     private static ShapeElement halo(Job job, int index) {
         List<Element> lines =
@@ -192,6 +181,23 @@ class HaloTest {
         Box free = onSheet(history.job(), halo).bounds().orElseThrow();
         history = history.then(new Move(ids("a"), 9, 9)).then(new Delete(ids("a")));
         assertThat(onSheet(history.job(), halo).bounds()).contains(free);
+    }
+
+    /** A line around a group that holds artwork and its halo goes by what the halo has become. */
+    @Test
+    void aHaloAroundAHaloFollowsTheNewOne() {
+        History history = History.of(
+                Jobs.of(rondel.arrange.Jobs.group("g", rondel.geometry.Affine.IDENTITY, disc("a", 100, 100, 20))));
+        history = history.then(new MakeHalo(
+                        ids("a"), PLAIN, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.empty()))
+                .then(new MakeHalo(
+                        ids("g"), PLAIN, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.empty()));
+        history = history.then(new Resize(
+                ids("a"), OptionalDouble.of(80), OptionalDouble.empty(), true, Anchor.CENTRE, Resize.Frame.OWN));
+        Box inner = onSheet(history.job(), halo(history.job(), 0).id()).bounds().orElseThrow();
+        Box outer = onSheet(history.job(), halo(history.job(), 1).id()).bounds().orElseThrow();
+        assertThat(inner.width()).isCloseTo(86, within(0.05));
+        assertThat(outer.width()).isCloseTo(92, within(0.5));
     }
 
     /** A picture of soft-edged discs, as stickers come; 300 pixels to the inch. */

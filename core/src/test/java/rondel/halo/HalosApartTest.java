@@ -3,13 +3,12 @@ package rondel.halo;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static rondel.arrange.Jobs.disc;
 import static rondel.arrange.Jobs.id;
 import static rondel.arrange.Jobs.ids;
 
-import java.awt.geom.Ellipse2D;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -18,8 +17,6 @@ import rondel.arrange.Delete;
 import rondel.arrange.Duplicate;
 import rondel.arrange.Jobs;
 import rondel.arrange.Move;
-import rondel.geometry.FillRule;
-import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
 import rondel.history.History;
 import rondel.job.Element;
@@ -27,25 +24,13 @@ import rondel.job.ElementId;
 import rondel.job.HaloShape;
 import rondel.job.Job;
 import rondel.job.Link;
-import rondel.job.Paint;
-import rondel.job.Rgba;
 import rondel.job.ShapeElement;
-import rondel.job.Traits;
 import rondel.words.Refusal;
 
 /** Halos of neighbours that would cross end half way, and keep doing so when the artwork moves. */
 class HalosApartTest {
 
     private static final HaloShape RIM = new HaloShape(4, HaloShape.Corners.ROUND, 0, 0, 0, 0.5);
-
-    private static ShapeElement disc(String id, double x, double y, double r) {
-        return new ShapeElement(
-                Traits.named(id).withId(id(id)),
-                Outline.of(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r)),
-                FillRule.NON_ZERO,
-                Paint.solid(Rgba.BLACK),
-                Optional.empty());
-    }
 
     private static MakeHalo apart(double gap, OptionalDouble second, String... names) {
         return new MakeHalo(ids(names), RIM, second, MakeHalo.Spread.EACH, OptionalDouble.of(gap));

@@ -11,7 +11,6 @@ import rondel.check.Finding;
 import rondel.check.Fix;
 import rondel.check.Limits;
 import rondel.check.Severity;
-import rondel.geometry.Point;
 import rondel.geometry.curve.Bezier;
 import rondel.job.ShapeElement;
 import rondel.operation.Targets;
@@ -57,10 +56,8 @@ public record HardForABlade() implements Check {
             if (i + 1 == all.size() && !l.isClosed()) {
                 break;
             }
-            Point in = all.get(i).tangent(1);
-            Point out = all.get((i + 1) % all.size()).tangent(0);
-            double between = Math.toDegrees(Math.acos(Math.clamp(-(in.x() * out.x() + in.y() * out.y()), -1, 1)));
-            spikes += between < limits.sharpestAngle() ? 1 : 0;
+            double corner = all.get(i).cornerWith(all.get((i + 1) % all.size()));
+            spikes += corner < limits.sharpestAngle() ? 1 : 0;
         }
         return spikes;
     }

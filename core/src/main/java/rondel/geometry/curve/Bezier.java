@@ -109,6 +109,14 @@ public final class Bezier {
         return new Point(dx / length, dy / length);
     }
 
+    /** The angle at the corner where this ends and another begins, in degrees: 180 where it goes straight on, 0 where it turns
+     *  back on itself. */
+    public double cornerWith(Bezier next) {
+        Point in = tangent(1);
+        Point out = next.tangent(0);
+        return Math.toDegrees(Math.acos(Math.clamp(-(in.x() * out.x() + in.y() * out.y()), -1, 1)));
+    }
+
     /** The part from t0 to t1 (de Casteljau); backwards where t1 is less. */
     public Bezier part(double t0, double t1) {
         int n = order();
