@@ -94,6 +94,25 @@ record DistanceField(double x, double y, double step, int columns, int rows, flo
         return between(cu, cv) - step * Math.sqrt(du * du + dv * dv);
     }
 
+    /** The distance at a point, and by how much it grows with x and with y.
+     *
+     * @param into where these three go */
+    void slopeAt(double px, double py, double[] into) {
+        double u = Math.clamp((px - x) / step, 0, columns - 1.001);
+        double v = Math.clamp((py - y) / step, 0, rows - 1.001);
+        int i = (int) u;
+        int j = (int) v;
+        double fu = u - i;
+        double fv = v - j;
+        int k = j * columns + i;
+        double upper = values[k + 1] - values[k];
+        double lower = values[k + columns + 1] - values[k + columns];
+        double left = values[k + columns] - values[k];
+        into[0] = values[k] + fu * upper + fv * (left + fu * (lower - upper));
+        into[1] = (upper + fv * (lower - upper)) / step;
+        into[2] = (left + fu * (lower - upper)) / step;
+    }
+
     /** The distances at places in a row; for those beyond the samples, how far they are from a circle about the origin.
      *
      * @param dx from each place to the next */

@@ -22,7 +22,7 @@ final class ExactFit {
     private static final int NUDGES = 14;
 
     /** How often each copy is moved a little and made as large as there is room for. */
-    private static final int GROWING = 4;
+    private static final int GROWING = 2;
 
     private final FillingShape shape;
     private final IndexedFacetDistance edge;

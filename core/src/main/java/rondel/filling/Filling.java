@@ -11,19 +11,21 @@ import rondel.job.FillingShape;
 import rondel.progress.Cancellation;
 
 /** Fills an area with copies of motifs: the large ones first, close to the edge and to each other, then ever smaller ones;
- *  after that a few neighbours at a time are taken out and put in anew, which is kept when more is covered (ruin and recreate:
- *  Schrimpf and others, Journal of Computational Physics 159, 2000). Several such changes are tried side by side; how many
- *  does not depend on the machine, so that the same seed gives the same filling, on every machine. */
+ *  after that a few neighbours at a time are taken out, others are put in and grow together, which is kept when more is covered
+ *  or less of the outline is missed (ruin and recreate: Schrimpf and others, Journal of Computational Physics 159, 2000).
+ *  Several such changes are tried side by side; how many does not depend on the machine, so that the same seed gives the same
+ *  filling, on every machine. */
 final class Filling {
 
     private static final int LANES = 4;
     private static final double SMALLER = 1.22;
 
     private static final double HEAT = 0.08;
-    private static final double COOLING = 900;
+    private static final double COOLING = 180;
     private static final double FULL = 0.85;
     private static final int MISSES = 4;
     private static final int TRIES = 160;
+    private static final int GROWING = 120;
 
     private final Geometry outline;
     private final List<Motif> motifs;
@@ -69,7 +71,17 @@ final class Filling {
             });
             goesOn = watch.goesOn(i + LANES, spots(space));
         }
-        return spots(space);
+        return pushedApart(space);
+    }
+
+    /** All at once as large as there is room for, and hardly too close anywhere; where less than all is to be covered, no
+     *  larger. */
+    private List<Spot> pushedApart(FreeSpace space) {
+        Swelling swelling = new Swelling(space.edge(), shape, spots(space), List.of());
+        if (shape.density().isEmpty()) {
+            swelling.grown(GROWING, 10, 40, 160, 600);
+        }
+        return swelling.settled(GROWING, 0.012).spots();
     }
 
     /** What the lanes propose; a loss is accepted, ever more rarely and ever smaller (simulated annealing). */

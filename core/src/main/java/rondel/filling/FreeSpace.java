@@ -13,6 +13,9 @@ final class FreeSpace {
 
     private static final int FINEST = 640;
 
+    /** Samples around the outline's box: a disc of half the smallest copy's size has its middle there at most. */
+    private static final int AROUND = 8;
+
     private final DistanceField edge;
     private final DistanceField free;
     private final double gap;
@@ -20,18 +23,18 @@ final class FreeSpace {
     private final List<Placed> placed = new ArrayList<>();
 
     /** A copy, and how far each sample in a window around it is from it. */
-    record Placed(Spot spot, int left, int top, int width, int height, float[] distances, double worth) {}
+    record Placed(Spot spot, int left, int top, int width, int height, float[] distances) {}
 
     /** @param reach how far from anything distances matter, in mm */
     FreeSpace(Geometry outline, double smallest, double gap, double reach) {
         Envelope box = outline.getEnvelopeInternal();
         double step = Math.max(smallest / 9, Math.max(box.getWidth(), box.getHeight()) / FINEST);
-        int columns = (int) Math.ceil(box.getWidth() / step) + 5;
-        int rows = (int) Math.ceil(box.getHeight() / step) + 5;
+        int columns = (int) Math.ceil(box.getWidth() / step) + 2 * AROUND + 1;
+        int rows = (int) Math.ceil(box.getHeight() / step) + 2 * AROUND + 1;
         this.edge = DistanceField.of(
                 TopologyPreservingSimplifier.simplify(outline, step / 20),
-                box.getMinX() - 2 * step,
-                box.getMinY() - 2 * step,
+                box.getMinX() - AROUND * step,
+                box.getMinY() - AROUND * step,
                 step,
                 columns,
                 rows);
@@ -53,8 +56,21 @@ final class FreeSpace {
         return new FreeSpace(this);
     }
 
+    /** How far places are inside the outline. */
+    DistanceField edge() {
+        return edge;
+    }
+
     List<Placed> placed() {
         return placed;
+    }
+
+    /** Copies that a disc meets, as far as their largest circles tell. */
+    List<Placed> near(double x, double y, double radius) {
+        return placed.stream()
+                .filter(p -> p.spot().distance(x, y)
+                        < radius + p.spot().motif().circles()[2] * p.spot().size())
+                .toList();
     }
 
     /** How far a place is from what is taken; below 0 in it or outside the outline. */
@@ -73,7 +89,6 @@ final class FreeSpace {
         double sin = StrictMath.sin(spot.angle()) / spot.size();
         int flip = spot.mirrored() ? -1 : 1;
         DistanceField around = spot.motif().around();
-        double worth = 0;
         double step = free.step();
         for (int j = 0; j < height; j++) {
             double dx = free.x() + left * step - spot.x();
@@ -92,19 +107,11 @@ final class FreeSpace {
                 float distance = (float) -spot.size() * distances[d];
                 distances[d] = distance;
                 free.values()[k] = Math.min(free.values()[k], distance - (float) gap);
-                if (distance < step / 2) {
-                    worth += Math.min(0.5 - distance / step, 1) * weight(edge.values()[k]);
-                }
             }
         }
-        Placed in = new Placed(spot, left, top, width, height, distances, worth * free.step() * free.step());
+        Placed in = new Placed(spot, left, top, width, height, distances);
         placed.add(in);
         return in;
-    }
-
-    /** What is covered near the edge shows the outline, so it counts for more. */
-    private double weight(double toEdge) {
-        return 1 + Math.clamp(1 - toEdge / (reach / 3), 0, 1);
     }
 
     void takeOut(Placed out) {

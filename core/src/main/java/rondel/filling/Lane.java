@@ -11,13 +11,25 @@ final class Lane {
     private static final int TRIES = 40;
     private static final double SMALLER = 1.4;
 
+    private static final int STEPS = 40;
+
+    /** One in so many changes shoves what is there before more is put in. */
+    private static final int SHOVES = 5;
+
+    /** What is pushed apart may still be too close by this, in mm. */
+    private static final double NEARLY = 0.06;
+
+    /** How much what is missed of the outline counts, against what is not covered. */
+    private static final double MISSED = 1;
+
     private final FreeSpace space;
+    private final Notches notches;
     private final List<Motif> motifs;
     private final FillingShape shape;
 
     /** @param at where, and
      *  @param reach how far around that, what is there may change
-     *  @param gain how much more is covered, that near the edge counting more */
+     *  @param gain how much more is covered, and how much less of the outline is missed */
     record Change(List<FreeSpace.Placed> out, List<FreeSpace.Placed> in, double[] at, double reach, double gain) {
 
         void applyTo(FreeSpace room) {
@@ -41,34 +53,61 @@ final class Lane {
 
     Lane(FreeSpace space, List<Motif> motifs, FillingShape shape) {
         this.space = space;
+        this.notches = new Notches(space.edge(), shape.from() / 2);
         this.shape = shape;
         this.motifs = motifs;
     }
 
     /** Makes a change; the room is as before afterwards. */
     Change proposed(SplittableRandom random, int most) {
-        Search search = new Search(space, motifs, shape, random);
         double[] at = space.loosePlace(random);
         double wide = random.nextDouble();
         double radius = shape.from() * 0.4 + wide * wide * shape.to() * 0.6;
-        List<FreeSpace.Placed> out = new ArrayList<>();
-        for (FreeSpace.Placed p : space.placed()) {
-            double d = Math.hypot(p.spot().x() - at[0], p.spot().y() - at[1]);
-            if (d < radius + p.spot().motif().circles()[2] * p.spot().size()) {
-                out.add(p);
-            }
-        }
-        out.forEach(space::takeOut);
         double reach = radius + shape.to() * 0.5;
-        List<FreeSpace.Placed> in = new ArrayList<>();
-        if (random.nextInt(8) != 0) {
-            shoved(search, out, at, random, in);
+        double seen = reach + shape.to() * 0.5 + shape.from();
+        double missed = notches.missed(space.placed(), at[0], at[1], seen);
+        Changing changing = new Changing(space);
+        space.near(at[0], at[1], radius).forEach(changing::takeOut);
+        Search search = new Search(space, motifs, shape, random);
+        if (random.nextInt(SHOVES) == 0) {
+            shoved(search, List.copyOf(changing.out()), at, random, changing);
         }
-        refilled(search, at, reach, random, most, in);
-        double gain = worth(in) - worth(out);
-        in.forEach(space::takeOut);
-        out.forEach(space::putBack);
-        return new Change(out, in, at, reach + shape.to(), gain);
+        refilled(search, at, reach, random, most, changing);
+        swollen(at, reach, changing);
+        double less = missed - notches.missed(space.placed(), at[0], at[1], seen);
+        Change change = new Change(
+                List.copyOf(changing.out()),
+                List.copyOf(changing.in()),
+                at,
+                reach + shape.to(),
+                changing.area() + MISSED * less);
+        changing.undo();
+        return change;
+    }
+
+    /** What is near grows, and is pushed apart; not where that gains nothing. */
+    private void swollen(double[] at, double reach, Changing changing) {
+        List<FreeSpace.Placed> moving = space.placed().stream()
+                .filter(p -> changing.in().contains(p) || p.spot().distance(at[0], at[1]) < reach)
+                .toList();
+        List<Spot> still = space.placed().stream()
+                .filter(p -> !moving.contains(p) && p.spot().distance(at[0], at[1]) < reach + 2.2 * shape.to())
+                .map(FreeSpace.Placed::spot)
+                .toList();
+        Swelling swelling = new Swelling(
+                        space.edge(),
+                        shape,
+                        moving.stream().map(FreeSpace.Placed::spot).toList(),
+                        still)
+                .grown(STEPS, 30, 300)
+                .settled(STEPS / 2, 0.01);
+        List<Spot> spots = swelling.spots();
+        double before = moving.stream().mapToDouble(p -> p.spot().area()).sum();
+        double after = spots.stream().mapToDouble(Spot::area).sum();
+        if (after > before && swelling.tightest() < NEARLY) {
+            moving.forEach(changing::takeOut);
+            spots.forEach(changing::put);
+        }
     }
 
     void apply(Change change) {
@@ -77,11 +116,7 @@ final class Lane {
 
     /** The same copies, each moved away from a place or towards it as far as there is room: what is free gathers. */
     private void shoved(
-            Search search,
-            List<FreeSpace.Placed> out,
-            double[] at,
-            SplittableRandom random,
-            List<FreeSpace.Placed> in) {
+            Search search, List<FreeSpace.Placed> out, double[] at, SplittableRandom random, Changing changing) {
         List<FreeSpace.Placed> order = new ArrayList<>(out);
         java.util.Collections.shuffle(order, new java.util.Random(random.nextLong()));
         double shove = shape.from() * (0.1 + 0.5 * random.nextDouble());
@@ -92,39 +127,24 @@ final class Lane {
             double d = Math.max(1e-6, Math.hypot(dx, dy));
             Spot moved = search.shoved(s, dx / d * shove, dy / d * shove, Math.min(shape.to(), s.size() * 1.02));
             if (moved != null) {
-                in.add(space.put(moved));
+                changing.put(moved);
             }
         }
     }
 
     private void refilled(
-            Search search, double[] at, double reach, SplittableRandom random, int most, List<FreeSpace.Placed> in) {
+            Search search, double[] at, double reach, SplittableRandom random, int most, Changing changing) {
         double size = shape.from() * StrictMath.pow(shape.to() / shape.from(), Math.sqrt(random.nextDouble()));
         for (; ; size = Math.max(shape.from(), size / SMALLER)) {
             double least = size == shape.from() ? size : size * 0.9;
             Spot spot;
             while (space.placed().size() < most
                     && (spot = search.find(at[0], at[1], reach, least, size, TRIES)) != null) {
-                in.add(space.put(spot));
+                changing.put(spot);
             }
             if (size == shape.from()) {
                 break;
             }
         }
-        for (FreeSpace.Placed p : List.copyOf(in)) {
-            space.takeOut(p);
-            in.remove(p);
-            Spot better = search.settled(p.spot(), shape.to());
-            if (better == null || better.equals(p.spot())) {
-                space.putBack(p);
-                in.add(p);
-            } else {
-                in.add(space.put(better));
-            }
-        }
-    }
-
-    private static double worth(List<FreeSpace.Placed> copies) {
-        return copies.stream().mapToDouble(FreeSpace.Placed::worth).sum();
     }
 }

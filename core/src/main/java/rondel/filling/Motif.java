@@ -34,7 +34,10 @@ record Motif(
 
     private static final int SAMPLES = 72;
     private static final double MARGIN = 2.6;
-    private static final double SPACING = 0.05;
+
+    /** From point to point of the rim, for a longer side of 1. */
+    static final double SPACING = 0.05;
+
     private static final int MOST_CIRCLES = 7;
     private static final double SMALLEST_CIRCLE = 0.035;
     private static final double COARSE = 1.5e-3;

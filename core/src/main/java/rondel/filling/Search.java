@@ -68,13 +68,6 @@ final class Search {
         return best.spot.size() >= least ? best.spot : null;
     }
 
-    /** One that has been taken out, as large as it can be, moved and turned a little. */
-    Spot settled(Spot spot, double most) {
-        Try now = tried(spot.x(), spot.y(), spot.motif(), spot.angle(), spot.mirrored(), 0, most);
-        Try best = climbed(now, most, 18);
-        return best.spot.size() >= shape.from() ? best.spot : null;
-    }
-
     /** One that has been taken out, moved by a distance as far as there is room, and close to what is there; nothing where it
      *  fits nowhere. */
     Spot shoved(Spot spot, double dx, double dy, double most) {

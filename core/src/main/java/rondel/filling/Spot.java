@@ -25,6 +25,11 @@ record Spot(Motif motif, double x, double y, double angle, double size, boolean 
         return new Spot(motif, x, y, angle, newSize, mirrored);
     }
 
+    /** How far its middle is from a place. */
+    double distance(double fromX, double fromY) {
+        return Math.sqrt((x - fromX) * (x - fromX) + (y - fromY) * (y - fromY));
+    }
+
     double area() {
         return motif.area() * size * size;
     }

@@ -1,0 +1,132 @@
+package rondel.filling;
+
+import java.util.Arrays;
+import java.util.List;
+
+/** What the eye misses of an outline where it sees only the copies: all of it that a disc reaches which meets no copy, from
+ *  outside or in the room between them. What is left is the copies' closing by that disc (Serra, Image Analysis and
+ *  Mathematical Morphology, 1982). */
+final class Notches {
+
+    private static final int LEVELS = 8;
+    private static final double FAR = 1e6;
+
+    /** Discs that are larger than the smallest by more samples than this are taken as one sample. */
+    private static final double SPREAD = 1;
+
+    private final DistanceField edge;
+    private final double radius;
+    private final int reach;
+    private final float[][] discs;
+
+    /** @param edge how far places are inside the outline
+     *  @param radius of the disc, in mm */
+    Notches(DistanceField edge, double radius) {
+        this.edge = edge;
+        this.radius = radius;
+        double step = edge.step();
+        this.reach = (int) Math.ceil(radius / step + SPREAD) + 1;
+        this.discs = new float[LEVELS][];
+        for (int level = 0; level < LEVELS; level++) {
+            discs[level] = disc(radius / step + (level + 0.5) / LEVELS * SPREAD);
+        }
+    }
+
+    private float[] disc(double samples) {
+        int side = 2 * reach + 1;
+        float[] disc = new float[side * side];
+        for (int j = -reach; j <= reach; j++) {
+            for (int i = -reach; i <= reach; i++) {
+                double in = 0.5 + samples - Math.sqrt(i * i + j * j);
+                disc[(j + reach) * side + i + reach] = (float) Math.clamp(in, 0, 1);
+            }
+        }
+        return disc;
+    }
+
+    /** A part of the samples. */
+    private record Part(int left, int top, int width, int height) {}
+
+    /** The area that is missed within a square, in mm².
+     *
+     * @param half half of its side */
+    double missed(List<FreeSpace.Placed> copies, double x, double y, double half) {
+        int left = index(x - half - edge.x(), edge.columns());
+        int top = index(y - half - edge.y(), edge.rows());
+        Part part = new Part(
+                left,
+                top,
+                index(x + half - edge.x(), edge.columns()) - left,
+                index(y + half - edge.y(), edge.rows()) - top);
+        return inside(part, reached(part, distances(part, copies))) * edge.step() * edge.step();
+    }
+
+    private int index(double from, int most) {
+        return (int) Math.clamp(from / edge.step() + 1, 0, most);
+    }
+
+    /** How far each sample is from the nearest copy. */
+    private static float[] distances(Part part, List<FreeSpace.Placed> copies) {
+        float[] all = new float[part.width * part.height];
+        Arrays.fill(all, (float) FAR);
+        for (FreeSpace.Placed p : copies) {
+            int left = Math.max(part.left, p.left());
+            int right = Math.min(part.left + part.width, p.left() + p.width());
+            int bottom = Math.min(part.top + part.height, p.top() + p.height());
+            for (int j = Math.max(part.top, p.top()); j < bottom; j++) {
+                int k = (j - part.top) * part.width + left - part.left;
+                int d = (j - p.top()) * p.width() + left - p.left();
+                for (int i = left; i < right; i++, k++, d++) {
+                    all[k] = Math.min(all[k], p.distances()[d]);
+                }
+            }
+        }
+        return all;
+    }
+
+    /** How much of each sample is in a disc. */
+    private float[] reached(Part part, float[] distances) {
+        float[] reached = new float[distances.length];
+        double spread = SPREAD * edge.step();
+        for (int j = 0; j < part.height; j++) {
+            for (int i = 0; i < part.width; i++) {
+                int k = j * part.width + i;
+                double beyond = distances[k] - radius;
+                if (beyond >= spread) {
+                    reached[k] = 1;
+                } else if (beyond >= 0 && toEdge(part, i, j) > -radius - spread) {
+                    stamp(discs[(int) (beyond / spread * LEVELS)], part, i, j, reached);
+                }
+            }
+        }
+        return reached;
+    }
+
+    private void stamp(float[] disc, Part part, int x, int y, float[] into) {
+        int side = 2 * reach + 1;
+        int left = Math.max(0, x - reach);
+        int right = Math.min(part.width, x + reach + 1);
+        int bottom = Math.min(part.height, y + reach + 1);
+        for (int j = Math.max(0, y - reach); j < bottom; j++) {
+            int d = (j - y + reach) * side + left - x + reach;
+            int k = j * part.width + left;
+            for (int i = left; i < right; i++, k++, d++) {
+                into[k] = Math.max(into[k], disc[d]);
+            }
+        }
+    }
+
+    private double inside(Part part, float[] reached) {
+        double sum = 0;
+        for (int j = 0; j < part.height; j++) {
+            for (int i = 0; i < part.width; i++) {
+                sum += reached[j * part.width + i] * Math.clamp(0.5 + toEdge(part, i, j) / edge.step(), 0, 1);
+            }
+        }
+        return sum;
+    }
+
+    private float toEdge(Part part, int i, int j) {
+        return edge.values()[(part.top + j) * edge.columns() + part.left + i];
+    }
+}
