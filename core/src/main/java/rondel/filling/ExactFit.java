@@ -21,9 +21,6 @@ final class ExactFit {
 
     private static final int NUDGES = 14;
 
-    /** How often each copy is moved a little and made as large as there is room for. */
-    private static final int GROWING = 2;
-
     private final FillingShape shape;
     private final IndexedFacetDistance edge;
     private final SplittableRandom random;
@@ -58,9 +55,9 @@ final class ExactFit {
                 copies.remove(i);
             }
         }
-        for (int k = 0; k < GROWING * copies.size(); k++) {
+        for (int k = 0; k < copies.size(); k++) {
             Cancellation.check();
-            copies.set(k % copies.size(), grown(k % copies.size()));
+            copies.set(k, grown(k));
         }
         return copies.stream().map(Copy::spot).toList();
     }
@@ -97,10 +94,10 @@ final class ExactFit {
             fits *= 0.96;
             if (fits < shape.from()) {
                 Copy least = Copy.of(spot.sized(shape.from()));
-                return lacking(least, near) <= 0 ? Optional.of(least) : Optional.empty();
+                return fits(least, near) ? Optional.of(least) : Optional.empty();
             }
             Copy one = Copy.of(spot.sized(fits));
-            if (lacking(one, near) <= 0) {
+            if (fits(one, near)) {
                 found = one;
             } else {
                 not = fits;
@@ -115,7 +112,7 @@ final class ExactFit {
         double limit = not;
         for (int i = 0; i < 7; i++) {
             Copy one = Copy.of(found.spot.sized((found.spot.size() + limit) / 2));
-            if (lacking(one, near) <= 0) {
+            if (fits(one, near)) {
                 found = one;
             } else {
                 limit = one.spot.size();
@@ -139,7 +136,7 @@ final class ExactFit {
                     s.x() + reach * (2 * random.nextDouble() - 1),
                     s.y() + reach * (2 * random.nextDouble() - 1),
                     s.angle()));
-            if (lacking(moved, near) <= 0) {
+            if (fits(moved, near)) {
                 best = between(moved, most, near);
             }
         }
@@ -161,12 +158,24 @@ final class ExactFit {
     /** How much closer to something a copy is than it may be, in mm; not above 0 where it fits. */
     private double lacking(Copy copy, List<Copy> near) {
         double most = FLAT - edge.distance(copy.flat);
-        double apart = shape.gap() + 2 * FLAT;
+        double apart = apart();
         for (Copy other : near) {
             if (copy.box.distance(other.box) < apart) {
                 most = Math.max(most, apart - other.distance.distance(copy.flat));
             }
         }
         return most;
+    }
+
+    private boolean fits(Copy copy, List<Copy> near) {
+        double apart = apart();
+        return near.stream()
+                        .noneMatch(other -> copy.box.distance(other.box) < apart
+                                && other.distance.isWithinDistance(copy.flat, apart))
+                && !edge.isWithinDistance(copy.flat, FLAT);
+    }
+
+    private double apart() {
+        return shape.gap() + 2 * FLAT;
     }
 }

@@ -2,6 +2,7 @@ package rondel.filling;
 
 import java.util.List;
 import rondel.job.FillingShape;
+import rondel.progress.Cancellation;
 
 /** Copies that grow all at once and push each other aside, so that they cover as much as they can without changing places: the
  *  covered area is made largest, with what is too close pushed apart ever more firmly (a penalty method), by the fast inertial
@@ -53,6 +54,7 @@ final class Swelling {
         crowd.halt();
         for (int i = 0; i < steps; i++) {
             if (i % REFOUND == 0) {
+                Cancellation.check();
                 contacts.find();
             }
             crowd.swell(pressure);
