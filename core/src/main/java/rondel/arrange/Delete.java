@@ -4,6 +4,7 @@ import java.util.List;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Tree;
+import rondel.operation.EmptyGroups;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.words.Words;

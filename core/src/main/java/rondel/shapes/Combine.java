@@ -25,6 +25,7 @@ import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.job.Traits;
 import rondel.job.Tree;
+import rondel.operation.EmptyGroups;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.words.Refusal;
@@ -55,7 +56,9 @@ public record Combine(List<ElementId> elements, Way way, boolean strokes) implem
         Overlay overlay = Overlay.of(taken.stream()
                 .map(t -> new Operand(t.outline, rule(t.at.element())))
                 .toList());
-        return way == Way.DROP_COVERED ? uncovered(job, taken, overlay) : inPlaceOfBackmost(job, ids, taken, overlay);
+        Job combined =
+                way == Way.DROP_COVERED ? uncovered(job, taken, overlay) : inPlaceOfBackmost(job, ids, taken, overlay);
+        return EmptyGroups.dissolvedSince(job, combined);
     }
 
     private Job inPlaceOfBackmost(Job job, Set<ElementId> ids, List<Taken> taken, Overlay overlay) {

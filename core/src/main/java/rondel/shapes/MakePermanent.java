@@ -57,8 +57,20 @@ public record MakePermanent(List<ElementId> elements) implements Operation {
         return alone
                 ? left.getFirst().with(t -> t.withId(g.id())
                         .withName(g.name())
+                        .withHidden(g.hidden() || t.hidden())
                         .withPlacement(g.placement().times(t.placement())))
                 : g.withChildren(left);
+    }
+
+    /** What is there still, and the groups that others have become. */
+    @Override
+    public List<ElementId> selects(Job before, Job after) {
+        return elements.stream()
+                .map(id -> after.find(id).isPresent()
+                        ? id
+                        : before.located(id).parent().orElseThrow().id())
+                .distinct()
+                .toList();
     }
 
     @Override

@@ -1,4 +1,4 @@
-package rondel.arrange;
+package rondel.operation;
 
 import java.util.List;
 import java.util.Set;
@@ -10,11 +10,12 @@ import rondel.job.Job;
 import rondel.job.Tree;
 
 /** Drops groups that an edit has emptied; a group that was empty before stays. */
-final class EmptyGroups {
+public final class EmptyGroups {
 
     private EmptyGroups() {}
 
-    static Job dissolvedSince(Job before, Job after) {
+    /** A job without the groups that were not empty before an edit. */
+    public static Job dissolvedSince(Job before, Job after) {
         Set<ElementId> emptyBefore = empty(before);
         Job job = after;
         for (; ; ) {

@@ -1,0 +1,50 @@
+package rondel.desktop.sheet;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import rondel.desktop.text.LetterChoice;
+import rondel.desktop.text.LetterDrag;
+import rondel.geometry.Point;
+
+/** Drags a letter of an opened text, or one of its knobs. */
+record LetterPress(SheetView view, LetterDrag drag) implements Press {
+
+    /** A press on an opened text: on a knob, on a letter, or beside them, which closes it again and begins nothing.
+     *
+     * @param screen where, in px of the view
+     * @param sheet the same place, in mm */
+    static Optional<Press> on(SheetView view, LetterChoice letters, Point screen, Point sheet) {
+        Optional<LetterDrag.Kind> knob = LetterLayer.knobAt(letters, view.viewport(), screen.x(), screen.y());
+        if (knob.isEmpty()) {
+            OptionalInt hit = letters.at(sheet);
+            if (hit.isEmpty()) {
+                letters.close();
+                return Optional.empty();
+            }
+            letters.pick(hit.getAsInt());
+        }
+        return Optional.of(new LetterPress(
+                view,
+                new LetterDrag(
+                        knob.orElse(LetterDrag.Kind.MOVE),
+                        letters.picked().orElseThrow(),
+                        letters.lettering().orElseThrow().size(),
+                        letters.toSheet().orElseThrow(),
+                        sheet)));
+    }
+
+    @Override
+    public void dragged(Pointer at) {
+        view.openLetters()
+                .flatMap(LetterChoice::letter)
+                .ifPresent(l -> view.showLetter(
+                        Optional.of(drag.placement(drag.change(at.sheet()).apply(l)))));
+    }
+
+    @Override
+    public void released(Pointer at) {
+        if (at.hasMoved()) {
+            view.openLetters().ifPresent(l -> l.change(drag.change(at.sheet())));
+        }
+    }
+}

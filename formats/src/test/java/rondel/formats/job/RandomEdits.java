@@ -1,0 +1,80 @@
+package rondel.formats.job;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.DoubleNode;
+import com.fasterxml.jackson.databind.node.IntNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.databind.node.TextNode;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import rondel.catalogue.OperationCatalogue;
+import rondel.catalogue.OperationKind;
+import rondel.catalogue.SampleJob;
+import rondel.job.Element;
+import rondel.job.Job;
+import rondel.operation.Operation;
+
+/** Operations that somebody might write by hand: examples of the catalogue about other elements, with other figures, some of
+ *  them out of any range. */
+final class RandomEdits {
+
+    private static final double LARGEST = 3;
+    private static final int MOST = 200;
+    private static final Set<String> SAMPLES =
+            SampleJob.make().everything().map(e -> e.id().value()).collect(Collectors.toSet());
+
+    private final ObjectMapper mapper = new ObjectMapper();
+    private final OperationJson json = new OperationJson(MediaStore.inline());
+    private final List<OperationKind> kinds = OperationCatalogue.kinds();
+    private final Random random;
+
+    RandomEdits(long seed) {
+        this.random = new Random(seed);
+    }
+
+    /** @param job whose elements it is about, mostly */
+    JsonNode next(Job job) throws Exception {
+        Operation example = kinds.get(random.nextInt(kinds.size())).example();
+        List<String> ids = job.everything().map(Element::id).map(i -> i.value()).toList();
+        return changed(mapper.readTree(mapper.writeValueAsString(json.write(example))), ids);
+    }
+
+    private JsonNode changed(JsonNode node, List<String> ids) {
+        return switch (node) {
+            case ObjectNode o -> {
+                o.properties().forEach(f -> f.setValue(changed(f.getValue(), ids)));
+                yield o;
+            }
+            case ArrayNode a -> {
+                for (int i = 0; i < a.size(); i++) {
+                    a.set(i, changed(a.get(i), ids));
+                }
+                yield a;
+            }
+            case TextNode t ->
+                SAMPLES.contains(t.asText()) && !ids.isEmpty() && random.nextInt(4) != 0
+                        ? JsonNodeFactory.instance.textNode(ids.get(random.nextInt(ids.size())))
+                        : t;
+            case IntNode n -> random.nextInt(3) == 0 ? IntNode.valueOf(whole(n.intValue())) : n;
+            case DoubleNode n -> random.nextInt(3) == 0 ? DoubleNode.valueOf(figure(n.doubleValue())) : n;
+            default -> node;
+        };
+    }
+
+    private int whole(int n) {
+        return (int) Math.clamp(figure(n), -MOST, MOST);
+    }
+
+    private double figure(double n) {
+        return switch (random.nextInt(8)) {
+            case 0 -> 0;
+            case 1 -> -n;
+            default -> n * LARGEST * random.nextDouble();
+        };
+    }
+}
