@@ -211,7 +211,7 @@ final class ElementReader {
             reading.findings.warn("svg.useOfNothing", node.display());
             return Optional.empty();
         }
-        SvgNode used = reused(target.get(), node);
+        SvgNode used = target.get().usedBy(node);
         if (!reading.enter(target.get())) {
             return Optional.empty();
         }
@@ -239,13 +239,5 @@ final class ElementReader {
         } finally {
             reading.leave();
         }
-    }
-
-    /** The node with everything in it, as a child of the one that uses it, so that it inherits from there. */
-    private static SvgNode reused(SvgNode node, SvgNode user) {
-        SvgNode copy = new SvgNode(node.tag, user, node.attributes, node.line);
-        copy.append(node.text());
-        node.children.forEach(c -> copy.children.add(reused(c, copy)));
-        return copy;
     }
 }

@@ -17,6 +17,7 @@ final class SvgNode {
     final List<SvgNode> children = new ArrayList<>(2);
     final int line;
     private final StringBuilder text = new StringBuilder(0);
+    private final SvgNode written;
     private Style style;
 
     SvgNode(String tag, SvgNode parent, Map<String, String> attributes, int line) {
@@ -24,6 +25,23 @@ final class SvgNode {
         this.parent = Optional.ofNullable(parent);
         this.attributes = attributes;
         this.line = line;
+        this.written = this;
+    }
+
+    private SvgNode(SvgNode like, SvgNode user) {
+        this.tag = like.tag;
+        this.parent = Optional.of(user);
+        this.attributes = like.attributes;
+        this.line = like.line;
+        this.written = like.written;
+        this.text.append(like.text);
+        like.children.forEach(c -> children.add(new SvgNode(c, this)));
+    }
+
+    /** The node with everything in it, as a child of the one that uses it, so that it inherits from there; but which rules of
+     *  a style sheet are about it depends on where it is written (SVG 2, 5.6). */
+    SvgNode usedBy(SvgNode user) {
+        return new SvgNode(this, user);
     }
 
     static SvgNode text(SvgNode parent, String content) {
@@ -77,7 +95,7 @@ final class SvgNode {
 
     Style style(StyleSheet sheet) {
         if (style == null) {
-            style = new Style(parent.map(p -> p.style(sheet)).orElse(null), sheet.declared(this));
+            style = new Style(parent.map(p -> p.style(sheet)).orElse(null), sheet.declared(written));
         }
         return style;
     }

@@ -107,6 +107,61 @@ class SvgReaderTest {
                 .isEqualTo(Paint.solid(new Rgba(0xab, 0xcd, 0xef, 255)));
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "#12f|1122ffff",
+                "#12f8|1122ff88",
+                "#1122ff80|1122ff80",
+                "rgb(10% 50% 100% / 50%)|1a80ff80",
+                "rgba(300, -5, 20.4, 0.2)|ff001433",
+                "hsl(120, 100%, 25%)|008000ff",
+                "hsl(-90deg 50% 50%)|8040bfff",
+                "HSLA(60, 100%, 50%, 0.4)|ffff0066",
+                "transparent|00000000",
+                "ReBeccaPurple|663399ff"
+            })
+    void coloursAreReadHoweverTheyAreWritten(String text, String rgba) {
+        int n = Integer.parseUnsignedInt(rgba, 16);
+        assertThat(fill(drawing("<rect fill='" + text + "' width='9' height='9'/>")))
+                .isEqualTo(Paint.solid(new Rgba(n >>> 24, n >> 16 & 255, n >> 8 & 255, n & 255)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "rect:first-child|true",
+                "g rect|true",
+                "svg > rect|false",
+                "g > [role]|true",
+                "[role=frame]|true",
+                "[role=other]|false",
+                "[data-kinds~=two]|true",
+                "[data-kinds~=tw]|false",
+                "circle + rect|false",
+                "title + rect|false",
+                "rect:hover|false",
+                "*|true"
+            })
+    void rulesAreAboutWhatTheirSelectorMeans(String selector, boolean meant) {
+        Artwork art = drawing("<style>" + selector + " { fill: #010203 }</style><g><rect role='frame'"
+                + " data-kinds='one two' width='9' height='9'/></g><circle r='4'/>");
+
+        assertThat(fill(art).equals(Paint.solid(new Rgba(1, 2, 3, 255)))).isEqualTo(meant);
+    }
+
+    @Test
+    void whatIsUsedInheritsFromItsUserButIsMeantByTheRulesOfWhereItIsWritten() {
+        String css = "<style>g .leaf { fill: red } defs .leaf { stroke: blue }</style>";
+        Artwork art = drawing(css + "<defs><rect id='a' class='leaf' width='9' height='9'/></defs>"
+                + "<g fill='#00ff00'><use href='#a'/></g>");
+
+        assertThat(fill(art)).isEqualTo(Paint.solid(new Rgba(0, 255, 0, 255)));
+        assertThat(shape(art.elements().getFirst()).stroke()).isPresent();
+    }
+
     @Test
     void useAndSymbolsAreExpandedWhereTheyStand() {
         Artwork art = drawing("<defs><symbol id='s' viewBox='0 0 10 10'><rect width='10' height='10'/></symbol>"
