@@ -5,61 +5,19 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
-class CommandLineTest {
-
-    private static final String STAR =
-            "<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='25mm' viewBox='0 0 100 50'>"
-                    + "<g id='Star'><path id='Body' fill='#1f6f6b' d='M0 0h100v50z'/></g></svg>";
-
-    @TempDir
-    private Path folder;
-
-    private record Run(int code, String out, String err) {}
-
-    private Run rondel(Object... args) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ByteArrayOutputStream err = new ByteArrayOutputStream();
-        String[] words = java.util.Arrays.stream(args).map(Object::toString).toArray(String[]::new);
-        int code = RondelCommand.run(
-                words,
-                new PrintStream(out, true, StandardCharsets.UTF_8),
-                new PrintStream(err, true, StandardCharsets.UTF_8),
-                Map.of());
-        return new Run(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
-    }
-
-    private Path file(String name, String content) throws IOException {
-        return Files.writeString(folder.resolve(name), content);
-    }
-
-    private JsonNode info(Path job) throws IOException {
-        return new ObjectMapper().readTree(rondel("info", job, "--json").out);
-    }
-
-    private Path page() {
-        Path job = folder.resolve("page.rondel");
-        assertThat(rondel("new", "-o", job, "--sheet", "12x12in", "--title", "Tide page").code)
-                .isZero();
-        return job;
-    }
+class CommandLineTest extends CommandLineFixture {
 
     @Test
     void aJobIsMadePlacedOnChangedAndSentOutAtExactSizes() throws IOException {
         Path job = page();
         Path star = file("star.svg", STAR);
-        assertThat(rondel("place", job, star, "--at", "1in,2in", "--width", "3in").code)
+        assertThat(rondel("place", job, star, "--at", "1in,2in", "--width", "3in")
+                        .code())
                 .isZero();
         JsonNode sheet = info(job).at("/sheets/0");
         assertThat(sheet.get("width_mm").asDouble()).isEqualTo(304.8);
@@ -77,7 +35,7 @@ class CommandLineTest {
                         + "{\"operation\":\"turn-to\",\"elements\":[\"" + id + "\"],\"angle\":30},"
                         + "{\"operation\":\"rename\",\"elements\":[\"" + id + "\"],\"name\":\"Kite\"}]");
         Path changed = folder.resolve("changed.rondel");
-        assertThat(rondel("apply", job, recipe, "-o", changed).err).isEmpty();
+        assertThat(rondel("apply", job, recipe, "-o", changed).err()).isEmpty();
         assertThat(info(job).at("/sheets/0/elements/0/name").asText()).isEqualTo("star");
         assertThat(info(changed).at("/sheets/0/elements/0/name").asText()).isEqualTo("Kite");
         assertThat(info(changed).at("/sheets/0/elements/0/rotation_deg").asDouble())
@@ -85,12 +43,12 @@ class CommandLineTest {
 
         for (String kind : new String[] {"svg", "pdf", "png", "jpg"}) {
             Path out = folder.resolve("page." + kind);
-            assertThat(rondel("export", job, "-o", out, "--ppi", 100).code).isZero();
+            assertThat(rondel("export", job, "-o", out, "--ppi", 100).code()).isZero();
             assertThat(out).isNotEmptyFile();
         }
         assertThat(Files.readString(folder.resolve("page.svg"))).contains("width=\"304.8mm\"", "id=\"Body\"");
         Path only = folder.resolve("only.svg");
-        assertThat(rondel("export", job, "-o", only, "--only", id).code).isZero();
+        assertThat(rondel("export", job, "-o", only, "--only", id).code()).isZero();
         assertThat(Files.readString(only)).contains("width=\"76.2");
     }
 
@@ -100,7 +58,7 @@ class CommandLineTest {
         rondel("new", "-o", job, "--sheet", "4x6in");
         Run placed = rondel(
                 "place", job, file("wide.svg", STAR.replace("50mm", "500mm").replace("25mm", "250mm")));
-        assertThat(placed.out).contains("wide", "scaled");
+        assertThat(placed.out()).contains("wide", "scaled");
         assertThat(info(job).at("/sheets/0/elements/0/width_mm").asDouble()).isCloseTo(101.6, within(1e-6));
     }
 
@@ -110,9 +68,9 @@ class CommandLineTest {
         Path bad = file("bad.svg", "<svg");
         Path out = folder.resolve("out");
         Run run = rondel("convert", bad, good, "--to", "png", "--width", "256px", "-d", out, "--json");
-        assertThat(run.code).isEqualTo(1);
-        assertThat(run.err.lines()).hasSize(1).first().asString().contains("bad.svg");
-        JsonNode list = new ObjectMapper().readTree(run.out);
+        assertThat(run.code()).isEqualTo(1);
+        assertThat(run.err().lines()).hasSize(1).first().asString().contains("bad.svg");
+        JsonNode list = new ObjectMapper().readTree(run.out());
         assertThat(list.get(0).has("error")).isTrue();
         assertThat(list.get(1).get("output").asText()).endsWith("good.png");
         assertThat(javax.imageio.ImageIO.read(out.resolve("good.png").toFile()).getWidth())
@@ -132,7 +90,7 @@ class CommandLineTest {
                 "svg",
                 "-d",
                 out);
-        assertThat(run.code).isZero();
+        assertThat(run.code()).isZero();
         try (var files = Files.list(out)) {
             assertThat(files).hasSize(3);
         }
@@ -156,34 +114,37 @@ class CommandLineTest {
             rondel("new", "-o", folder.resolve("big.rondel"), "--sheet", "9000x10in")
         };
         for (Run run : runs) {
-            assertThat(run.code).isEqualTo(1);
-            assertThat(run.err.lines()).hasSize(1);
-            assertThat(run.err).doesNotContain("Exception").hasSizeGreaterThan(20);
+            assertThat(run.code()).isEqualTo(1);
+            assertThat(run.err().lines()).hasSize(1);
+            assertThat(run.err()).doesNotContain("Exception").hasSizeGreaterThan(20);
         }
         assertThat(Files.readAllBytes(job)).isEqualTo(before);
     }
 
     @Test
     void wrongUsageIsCodeTwo() {
-        assertThat(rondel("new", "--sheet", "12x12in").code).isEqualTo(2);
-        assertThat(rondel("new", "-o", folder.resolve("x.rondel"), "--sheet", "twelve").code)
+        assertThat(rondel("new", "--sheet", "12x12in").code()).isEqualTo(2);
+        assertThat(rondel("new", "-o", folder.resolve("x.rondel"), "--sheet", "twelve")
+                        .code())
                 .isEqualTo(2);
-        assertThat(rondel("levitate").code).isEqualTo(2);
-        assertThat(rondel("--help").code).isZero();
+        assertThat(rondel("levitate").code()).isEqualTo(2);
+        assertThat(rondel("--help").code()).isZero();
     }
 
     @Test
     void everyOperationIsListedWithAnExample() throws IOException {
-        JsonNode list = new ObjectMapper().readTree(rondel("operations", "--json").out);
+        JsonNode list =
+                new ObjectMapper().readTree(rondel("operations", "--json").out());
         assertThat(list.size()).isGreaterThan(20);
-        assertThat(rondel("operations").out).contains("set-stroke", "turn-to");
+        assertThat(rondel("operations").out()).contains("set-stroke", "turn-to");
     }
 
     @Test
     void theShelfKeepsFindsDescribesAndPlacesThings() throws IOException {
         Path shelf = folder.resolve("shelf");
         Path star = file("star.svg", STAR);
-        assertThat(rondel("shelf", "--shelf", shelf, "add", star, "--set", "Night", "--tags", "sky,gold").out)
+        assertThat(rondel("shelf", "--shelf", shelf, "add", star, "--set", "Night", "--tags", "sky,gold")
+                        .out())
                 .contains("Night/star.svg");
         assertThat(rondel(
                                 "shelf",
@@ -194,14 +155,17 @@ class CommandLineTest {
                                 "--licence",
                                 "personal_use",
                                 "--favourite")
-                        .code)
+                        .code())
                 .isZero();
-        JsonNode found = new ObjectMapper().readTree(rondel("shelf", "--shelf", shelf, "find", "gol", "--json").out);
+        JsonNode found = new ObjectMapper()
+                .readTree(rondel("shelf", "--shelf", shelf, "find", "gol", "--json")
+                        .out());
         assertThat(found).hasSize(1);
         assertThat(found.get(0).get("licence").asText()).isEqualTo("personal-use");
         assertThat(found.get(0).get("favourite").asBoolean()).isTrue();
         Path job = page();
-        assertThat(rondel("shelf", "--shelf", shelf, "place", job, "Night/star.svg").code)
+        assertThat(rondel("shelf", "--shelf", shelf, "place", job, "Night/star.svg")
+                        .code())
                 .isZero();
         JsonNode placed = info(job).at("/sheets/0/elements/0");
         assertThat(placed.get("width_mm").asDouble()).isCloseTo(50, within(1e-9));
@@ -215,14 +179,15 @@ class CommandLineTest {
                                 placed.get("id").asText(),
                                 "--title",
                                 "Sky")
-                        .out)
+                        .out())
                 .contains("sky.rondel");
-        assertThat(rondel("shelf", "--shelf", shelf, "take-off", "Night/star.svg").code)
+        assertThat(rondel("shelf", "--shelf", shelf, "take-off", "Night/star.svg")
+                        .code())
                 .isZero();
         Run gone = rondel("shelf", "--shelf", shelf, "place", job, "Night/star.svg");
-        assertThat(gone.code).isEqualTo(1);
-        assertThat(gone.err.lines()).hasSize(1);
-        assertThat(rondel("shelf").code).isEqualTo(2);
+        assertThat(gone.code()).isEqualTo(1);
+        assertThat(gone.err().lines()).hasSize(1);
+        assertThat(rondel("shelf").code()).isEqualTo(2);
     }
 
     @Test
@@ -233,76 +198,22 @@ class CommandLineTest {
                   "lettering": {"content": "Guest", "font": {"family": "Nunito"}, "size": 10}}]
                 """);
         Run added = rondel("apply", job, add);
-        assertThat(added.code).as(added.err).isZero();
-        JsonNode blanks = new ObjectMapper().readTree(rondel("blanks", job, "--json").out);
+        assertThat(added.code()).as(added.err()).isZero();
+        JsonNode blanks =
+                new ObjectMapper().readTree(rondel("blanks", job, "--json").out());
         String id = blanks.at("/texts/0/id").asText();
         assertThat(blanks.at("/colours/0").asText()).isEqualTo("#1f6f6b");
         Path values =
                 file("values.json", "{\"texts\": {\"" + id + "\": \"Ann\"}, \"colours\": {\"#1f6f6b\": \"#b8442f\"}}");
         Path out = folder.resolve("ann.rondel");
         Run filled = rondel("fill-in", job, values, "-o", out);
-        assertThat(filled.code).as(filled.err).isZero();
-        JsonNode after = new ObjectMapper().readTree(rondel("blanks", out, "--json").out);
+        assertThat(filled.code()).as(filled.err()).isZero();
+        JsonNode after =
+                new ObjectMapper().readTree(rondel("blanks", out, "--json").out());
         assertThat(after.at("/texts/0/content").asText()).isEqualTo("Ann");
         assertThat(after.at("/colours/0").asText()).isEqualTo("#b8442f");
         Run wrong = rondel("fill-in", job, file("no.json", "{\"texts\": {\"nobody\": \"x\"}}"));
-        assertThat(wrong.code).isEqualTo(1);
-        assertThat(wrong.err).contains("nobody");
-    }
-
-    @Test
-    void checksSayWhatWouldGoWrongAndMendIt() throws IOException {
-        Path job = page();
-        Path open = file(
-                "open.svg",
-                "<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='50mm' viewBox='0 0 50 50'>"
-                        + "<path id='Cut' d='M5 5h40v40' fill='none' stroke='#000'/></svg>");
-        assertThat(rondel("place", job, open).code).isZero();
-        String id = info(job).at("/sheets/0/elements/0/id").asText();
-        Path role =
-                file("role.json", "[{\"operation\": \"set-role\", \"elements\": [\"" + id + "\"], \"role\": \"cut\"}]");
-        assertThat(rondel("apply", job, role).code).isZero();
-        JsonNode found = new ObjectMapper().readTree(rondel("check", job, "--json").out);
-        assertThat(found.get(0).get("code").asText()).isEqualTo("openCut");
-        assertThat(found.get(0).at("/fix/operation").asText()).isEqualTo("close-outlines");
-        Run mended = rondel("check", job, "--mend", "--json");
-        assertThat(mended.code).as(mended.err).isZero();
-        assertThat(new ObjectMapper().readTree(mended.out)).isEmpty();
-    }
-
-    /** A cut file in two flat groups: its lines get their roles by their look, and come out piece by piece, each told in parts. */
-    @Test
-    void aCutFileIsGivenRolesAndRegroupedByRecipeAndInfoTellsEachPiecesParts() throws IOException {
-        Path job = page();
-        Path cuts = file(
-                "cuts.svg",
-                "<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='40mm' viewBox='0 0 90 40' fill='none'>"
-                        + "<g id='Cut' stroke='#b00' stroke-width='.2'><path d='M2 2h36v36h-36z'/><path d='M52 2h36v36h-36z'/>"
-                        + "<path d='M60 10h8v8h-8z'/></g>"
-                        + "<g id='Fold' stroke='#b00' stroke-width='.6'><path d='M2 20h36'/><path d='M52 30h36'/></g></svg>");
-        assertThat(rondel("place", job, cuts).code).isZero();
-        Path recipe = file(
-                "recipe.json",
-                "[{\"operation\": \"roles-by-look\", \"rules\": [{\"width\": 0.2, \"role\": \"cut\"},"
-                        + " {\"colour\": \"#bb0000\", \"role\": \"score\"}]},"
-                        + " {\"operation\": \"regroup\", \"by\": \"piece\"}]");
-        Run applied = rondel("apply", job, recipe);
-        assertThat(applied.code).as(applied.err).isZero();
-        JsonNode pieces = info(job).at("/sheets/0/elements");
-        assertThat(pieces).hasSize(2);
-        List<String> told = new ArrayList<>();
-        for (JsonNode piece : pieces) {
-            StringBuilder parts = new StringBuilder();
-            piece.get("parts").forEach(p -> parts.append(p.get("kind").asText())
-                    .append(' ')
-                    .append(p.get("role").asText())
-                    .append(' ')
-                    .append(Math.round(p.get("length_mm").asDouble()))
-                    .append("; "));
-            told.add(parts.toString());
-        }
-        assertThat(told)
-                .containsExactlyInAnyOrder(
-                        "outline cut 144; line score 36; ", "outline cut 144; hole cut 32; line score 36; ");
+        assertThat(wrong.code()).isEqualTo(1);
+        assertThat(wrong.err()).contains("nobody");
     }
 }

@@ -34,15 +34,13 @@ final class FiguresJson {
         JsonFields f = new JsonFields(node);
         HaloShape usual = HaloShape.USUAL;
         return new HaloShape(
-                f.length("distance"),
+                f.length("distance", usual.distance()),
                 f.optional("corners")
                         .map(n -> Enums.read(n, HaloShape.Corners.class, "corners"))
                         .orElse(usual.corners()),
-                f.optional("bridge").map(n -> JsonFields.length(n, "bridge")).orElse(usual.bridge()),
-                f.optional("smallest_hole")
-                        .map(n -> JsonFields.length(n, "smallest_hole"))
-                        .orElse(usual.smallestHole()),
-                f.optional("smooth").map(n -> JsonFields.length(n, "smooth")).orElse(usual.smooth()),
+                f.length("bridge", usual.bridge()),
+                f.length("smallest_hole", usual.smallestHole()),
+                f.length("smooth", usual.smooth()),
                 f.number("threshold", usual.threshold()));
     }
 
@@ -91,12 +89,12 @@ final class FiguresJson {
         JsonFields f = new JsonFields(node);
         FillingShape usual = FillingShape.USUAL;
         return new FillingShape(
-                f.length("from"),
-                f.length("to"),
+                f.length("from", usual.from()),
+                f.length("to", usual.to()),
                 f.optional("count").isPresent() ? OptionalInt.of((int) f.number("count")) : OptionalInt.empty(),
                 f.optionalNumber("density"),
                 f.number("turning", usual.turning()),
-                f.optional("gap").map(n -> JsonFields.length(n, "gap")).orElse(usual.gap()),
+                f.length("gap", usual.gap()),
                 f.flag("mirrored", usual.mirrored()),
                 (long) f.number("seed", usual.seed()),
                 (int) f.number("rounds", usual.rounds()));

@@ -65,6 +65,10 @@ record JsonFields(JsonNode object) {
         return length(node(field), field);
     }
 
+    double length(String field, double otherwise) {
+        return optional(field).map(n -> length(n, field)).orElse(otherwise);
+    }
+
     static double length(JsonNode node, String field) {
         return node.isTextual() ? LengthParser.mm(node.asText(), LengthUnit.MM) : finite(node, field);
     }

@@ -12,12 +12,17 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
 import rondel.formats.fonts.FontsAtHand;
+import rondel.job.BackdropShape;
+import rondel.job.FillingShape;
+import rondel.job.HaloShape;
 import rondel.job.Lettering;
+import rondel.job.TraceShape;
 import rondel.operation.Degrees;
 import rondel.operation.Mm;
 import rondel.operation.Operation;
@@ -27,6 +32,13 @@ import rondel.words.Refusal;
 /** Operations as JSON, straight from their records: {@code {"operation": "move", "elements": ["e4"], "dx": "1/4 in", "dy": 0}}.
  *  Lengths are in mm, or text with a unit; fields are named as in the record, words joined by an underscore. */
 public final class OperationJson {
+
+    /** What is meant where it is left out. */
+    private static final Map<Class<?>, Object> USUAL = Map.of(
+            HaloShape.class, HaloShape.USUAL,
+            TraceShape.class, TraceShape.USUAL,
+            FillingShape.class, FillingShape.USUAL,
+            BackdropShape.class, BackdropShape.USUAL);
 
     private final OperationValues typed;
     private final Typesetter typesetter = new Typesetter(FontsAtHand.usual());
@@ -145,6 +157,7 @@ public final class OperationJson {
         return c.getType() == Optional.class
                 || c.getType() == OptionalDouble.class
                 || c.getType() == boolean.class
+                || USUAL.containsKey(c.getType())
                 || List.of().equals(value(kind.example(), c))
                 || c.getName().equals("anchor")
                 || c.getName().equals("frame")
@@ -187,10 +200,13 @@ public final class OperationJson {
         return typed.one(given.get(), (Class<?>) type, field);
     }
 
-    /** What a field that is left out means: none, no, empty, or what the example has for an anchor or a frame. */
+    /** What a field that is left out means: what is usual, none, no, empty, or what the example has for an anchor or a frame. */
     private static Object absent(RecordComponent c, String field, OperationKind kind) {
         if (!optional(c, kind)) {
             throw new BadJson(field, "missing");
+        }
+        if (USUAL.containsKey(c.getType())) {
+            return USUAL.get(c.getType());
         }
         if (c.getType() == Optional.class) {
             return Optional.empty();
