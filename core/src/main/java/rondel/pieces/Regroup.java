@@ -169,7 +169,7 @@ public record Regroup(List<ElementId> elements, By by) implements Operation {
         Box box = box(parts);
         return switch (by) {
             case ROLE -> Words.of("role." + key);
-            case COLOUR -> key instanceof Paint.Solid s ? s.colour().toString() : Words.of("regroup.otherColour");
+            case COLOUR -> key instanceof Paint.Solid s ? s.colour().hex() : Words.of("regroup.otherColour");
             default ->
                 Words.of(
                         "regroup.piece",

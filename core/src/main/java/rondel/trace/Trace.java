@@ -69,8 +69,7 @@ public record Trace(List<ElementId> elements, TraceShape shape) implements Opera
         List<Element> shapes = new ArrayList<>();
         for (Tracing.Layer layer : layers) {
             shapes.add(new ShapeElement(
-                    Traits.named(layers.size() == 1 ? "" : layer.colour().toString())
-                            .withId(placing.freshId()),
+                    Traits.named(layers.size() == 1 ? "" : layer.colour().hex()).withId(placing.freshId()),
                     layer.outline().transformed(toFrame),
                     FillRule.NON_ZERO,
                     Paint.solid(layer.colour()),

@@ -128,7 +128,11 @@ class RegroupTest {
     void itGroupsByColourByRoleAndOneByOutline() {
         Element[] some = {ring("a", 50, 50, 20), ring("b", 150, 50, 20), line("s", 40, 50, 60, 50)};
         assertThat(members(regrouped(By.ROLE, some))).isEqualTo(Set.of(Set.of("a", "b"), Set.of("s")));
-        assertThat(members(regrouped(By.COLOUR, some))).isEqualTo(Set.of(Set.of("a", "b"), Set.of("s")));
+        Job byColour = regrouped(By.COLOUR, some);
+        assertThat(members(byColour)).isEqualTo(Set.of(Set.of("a", "b"), Set.of("s")));
+        assertThat(byColour.sheet(Jobs.SHEET).elements())
+                .extracting(Element::name)
+                .allMatch(n -> n.matches("#[0-9a-f]{6}"));
         assertThat(members(regrouped(By.OUTLINE, some))).isEqualTo(Set.of(Set.of("a", "s"), Set.of("b")));
     }
 

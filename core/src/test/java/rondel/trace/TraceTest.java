@@ -121,7 +121,7 @@ class TraceTest {
         drawn.put(new Ellipse2D.Double(180, 160, 160, 160), new Color(30, 110, 105));
         Job job = job(image(new Color(240, 230, 210), drawn));
         List<ShapeElement> stacked = traced(job, colours(3, TraceShape.Layering.STACKED));
-        assertThat(stacked).hasSize(3);
+        assertThat(stacked).hasSize(3).extracting(ShapeElement::name).allMatch(n -> n.matches("#[0-9a-f]{6}"));
         assertThat(area(stacked.getFirst().outline())).isCloseTo(1600, within(8.0));
         Rgba front = ((Paint.Solid) stacked.getLast().fill()).colour();
         assertThat(front.green()).isBetween(100, 120);

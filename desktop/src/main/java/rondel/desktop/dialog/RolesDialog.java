@@ -47,7 +47,7 @@ public final class RolesDialog {
     }
 
     private String words(RoleRule look) {
-        String colour = look.colour().map(Rgba::toString).orElse("");
+        String colour = look.colour().map(Rgba::hex).orElse("");
         String kind = look.dashed()
                 .map(d -> Words.of(d ? "roles.dashed" : "roles.whole"))
                 .orElse(Words.of("roles.filled"));

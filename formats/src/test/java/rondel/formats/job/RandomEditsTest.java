@@ -30,6 +30,9 @@ class RandomEditsTest {
 
     private static final int STEPS = 120;
 
+    /** How code would write what a person would not. */
+    private static final String RECORD = ".*\\w\\[\\w+=.*";
+
     @TempDir
     private Path folder;
 
@@ -46,13 +49,18 @@ class RandomEditsTest {
                 Operation operation = json.read(edit.deepCopy());
                 Job after = operation.apply(job);
                 isSound(after, edit);
+                assertThat(operation.label()).isNotBlank().doesNotMatch(RECORD);
                 assertThat(after.find(first(operation, job, after)))
                         .as("what is selected after %s", edit)
                         .isPresent();
                 job = after;
                 done.merge(edit.get("operation").asText(), 1, Integer::sum);
             } catch (Refusal refused) {
-                assertThat(refused.getMessage()).as("%s", edit).isNotBlank().doesNotContain("\n");
+                assertThat(refused.getMessage())
+                        .as("%s", edit)
+                        .isNotBlank()
+                        .doesNotContain("\n")
+                        .doesNotMatch(RECORD);
             } catch (RuntimeException e) {
                 throw new AssertionError("step " + i + ": " + edit, e);
             }
@@ -62,7 +70,7 @@ class RandomEditsTest {
         JobFile.write(job, file, Fixtures.PICTURES);
         assertThat(JobFile.read(file)).isEqualTo(job);
         assertThat(Checks.of(new Checked(job, Fixtures.FONTS.get(), Limits.USUAL)))
-                .allSatisfy(f -> assertThat(f.sentence()).isNotBlank());
+                .allSatisfy(f -> assertThat(f.sentence()).isNotBlank().doesNotMatch(RECORD));
     }
 
     private static rondel.job.ElementId first(Operation operation, Job before, Job after) {
@@ -97,6 +105,7 @@ class RandomEditsTest {
 
     private static void isNamed(Element e) {
         assertThat(e.id().value()).isNotBlank();
+        assertThat(e.name()).doesNotMatch(RECORD);
         e.children().forEach(RandomEditsTest::isNamed);
     }
 }
