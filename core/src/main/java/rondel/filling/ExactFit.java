@@ -5,8 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import rondel.job.FillingShape;
 import rondel.progress.Cancellation;
@@ -22,6 +26,7 @@ final class ExactFit {
     private static final int NUDGES = 14;
 
     private final FillingShape shape;
+    private final PointOnGeometryLocator inside;
     private final IndexedFacetDistance edge;
     private final SplittableRandom random;
     private final List<Copy> copies = new ArrayList<>();
@@ -36,13 +41,15 @@ final class ExactFit {
 
     ExactFit(Geometry outline, FillingShape shape) {
         this.shape = shape;
+        this.inside = new IndexedPointInAreaLocator(outline);
         this.edge = new IndexedFacetDistance(outline.getBoundary());
         this.random = new SplittableRandom(shape.seed());
     }
 
-    /** @param found inside the outline but for a little */
+    /** @param found inside the outline but for a little; those whose middle is outside are left out */
     List<Spot> of(List<Spot> found) {
         found.stream()
+                .filter(s -> inside.locate(new Coordinate(s.x(), s.y())) == Location.INTERIOR)
                 .sorted(Comparator.comparingDouble(Spot::size))
                 .map(Copy::of)
                 .forEach(copies::add);
