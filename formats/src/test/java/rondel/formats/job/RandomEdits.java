@@ -18,10 +18,11 @@ import rondel.catalogue.SampleJob;
 import rondel.job.Element;
 import rondel.job.Job;
 import rondel.operation.Operation;
+import rondel.words.Refusal;
 
 /** Operations that somebody might write by hand: examples of the catalogue about other elements, with other figures, some of
  *  them out of any range. */
-final class RandomEdits {
+public final class RandomEdits {
 
     private static final double LARGEST = 3;
     private static final int MOST = 200;
@@ -33,8 +34,21 @@ final class RandomEdits {
     private final List<OperationKind> kinds = OperationCatalogue.kinds();
     private final Random random;
 
-    RandomEdits(long seed) {
+    public RandomEdits(long seed) {
         this.random = new Random(seed);
+    }
+
+    /** The sample after so many edits; those that are refused are left out. */
+    public Job after(int steps) throws Exception {
+        Job job = SampleJob.make();
+        for (int i = 0; i < steps; i++) {
+            try {
+                job = json.read(next(job)).apply(job);
+            } catch (Refusal refused) {
+                // somebody would read the sentence and do something else
+            }
+        }
+        return job;
     }
 
     /** @param job whose elements it is about, mostly */

@@ -13,14 +13,17 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 import rondel.formats.Fixtures;
+import rondel.formats.job.RandomEdits;
 import rondel.formats.page.Page;
 import rondel.formats.svg.OtherReader;
 import rondel.formats.svg.RandomSvg;
+import rondel.job.Job;
 
 /** Any drawing looks in a PDF as it does on the sheet. */
 class RandomPdfTest {
 
-    private static final int DRAWINGS = 60;
+    private static final int DRAWINGS = 40;
+    private static final int JOBS = 7;
     private static final double NEARLY_ALL = 0.02;
 
     @Test
@@ -30,6 +33,19 @@ class RandomPdfTest {
             assertThat(OtherReader.difference(OtherReader.painted(page), rendered(page)))
                     .as("seed %d", seed)
                     .isLessThan(NEARLY_ALL);
+        }
+    }
+
+    @Test
+    void sheetsLookInAPdfAsTheyDoToUsWhateverHasBeenDoneToTheirJob() throws Exception {
+        for (int seed = 700; seed < 700 + JOBS; seed++) {
+            Job job = new RandomEdits(seed).after(60);
+            Page page = Page.ofSheet(job, job.sheets().getFirst().id());
+            if (page.width() == page.height()) {
+                assertThat(OtherReader.difference(OtherReader.painted(page), rendered(page)))
+                        .as("seed %d", seed)
+                        .isLessThan(NEARLY_ALL);
+            }
         }
     }
 

@@ -13,7 +13,7 @@ import rondel.formats.page.Page;
 class RandomSvgTest {
 
     private static final double PX = 25.4 / 96;
-    private static final int DRAWINGS = 90;
+    private static final int DRAWINGS = 70;
     private static final double NEARLY_ALL = 0.006;
 
     @Test
