@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A folder to run the command line in. */
@@ -50,6 +51,16 @@ abstract class CommandLineFixture {
         assertThat(rondel("new", "-o", job, "--sheet", "12x12in", "--title", "Tide page").code)
                 .isZero();
         return job;
+    }
+
+    /** Places a file on a job that was empty.
+     *
+     * @return the id of what was placed */
+    final String placed(Path job, Path file, String... how) throws IOException {
+        Object[] words =
+                Stream.concat(Stream.of("place", job, file), Stream.of(how)).toArray();
+        assertThat(rondel(words).code()).isZero();
+        return info(job).at("/sheets/0/elements/0/id").asText();
     }
 
     /** Applies a recipe, which must be done. */

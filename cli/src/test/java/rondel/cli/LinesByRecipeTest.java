@@ -27,8 +27,7 @@ class LinesByRecipeTest extends CommandLineFixture {
                 "open.svg",
                 "<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='50mm' viewBox='0 0 50 50'>"
                         + "<path id='Cut' d='M5 5h40v40' fill='none' stroke='#000'/></svg>");
-        assertThat(rondel("place", job, open).code()).isZero();
-        String id = info(job).at("/sheets/0/elements/0/id").asText();
+        String id = placed(job, open);
         Path role =
                 file("role.json", "[{\"operation\": \"set-role\", \"elements\": [\"" + id + "\"], \"role\": \"cut\"}]");
         assertThat(rondel("apply", job, role).code()).isZero();
@@ -91,10 +90,7 @@ class LinesByRecipeTest extends CommandLineFixture {
         Path png = folder.resolve("disc.png");
         ImageIO.write(picture, "png", png.toFile());
         Path job = page();
-        assertThat(rondel("place", job, png, "--at", "1in,1in", "--width", "40mm")
-                        .code())
-                .isZero();
-        String id = info(job).at("/sheets/0/elements/0/id").asText();
+        String id = placed(job, png, "--at", "1in,1in", "--width", "40mm");
 
         apply(job, """
                 [{"operation": "clear-backdrop", "elements": ["%1$s"]},
@@ -159,8 +155,7 @@ class LinesByRecipeTest extends CommandLineFixture {
                 "drawings.svg",
                 "<svg xmlns='http://www.w3.org/2000/svg' width='120mm' height='100mm' viewBox='0 0 120 100'>"
                         + "<circle id='Pond' cx='50' cy='50' r='45'/><ellipse id='Pebble' cx='110' cy='10' rx='8' ry='6'/></svg>");
-        assertThat(rondel("place", job, drawings, "--at", "10mm,10mm").code()).isZero();
-        String group = info(job).at("/sheets/0/elements/0/id").asText();
+        String group = placed(job, drawings, "--at", "10mm,10mm");
         apply(job, "[{\"operation\": \"ungroup\", \"elements\": [\"" + group + "\"]}]");
         JsonNode elements = info(job).at("/sheets/0/elements");
         String fill = """

@@ -35,11 +35,7 @@ final class Changing {
 
     /** How much more is covered than before. */
     double area() {
-        return sum(in) - sum(out);
-    }
-
-    private static double sum(List<FreeSpace.Placed> copies) {
-        return copies.stream().mapToDouble(p -> p.spot().area()).sum();
+        return FreeSpace.area(in) - FreeSpace.area(out);
     }
 
     void undo() {

@@ -62,9 +62,9 @@ final class ExactFit {
                 copies.remove(i);
             }
         }
-        for (int k = 0; k < copies.size(); k++) {
+        for (int i = 0; i < copies.size(); i++) {
             Cancellation.check();
-            copies.set(k, grown(k));
+            copies.set(i, grown(i));
         }
         return copies.stream().map(Copy::spot).toList();
     }

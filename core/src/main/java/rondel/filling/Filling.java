@@ -25,7 +25,7 @@ final class Filling {
     private static final double FULL = 0.85;
     private static final int MISSES = 4;
     private static final int TRIES = 160;
-    private static final int GROWING = 120;
+    private static final int STEPS = 120;
 
     private final Geometry outline;
     private final List<Motif> motifs;
@@ -60,8 +60,9 @@ final class Filling {
     List<Spot> fill(Watch watch) {
         FreeSpace space = begun();
         boolean goesOn = watch.goesOn(0, spots(space));
+        Notches notches = new Notches(space.edge(), shape.from() / 2);
         List<Lane> lanes = IntStream.range(0, LANES)
-                .mapToObj(i -> new Lane(space.copy(), motifs, shape))
+                .mapToObj(i -> new Lane(space.copy(), notches, motifs, shape))
                 .toList();
         for (int i = 0; i < shape.rounds() && goesOn; i += LANES) {
             Cancellation.check();
@@ -79,9 +80,9 @@ final class Filling {
     private List<Spot> pushedApart(FreeSpace space) {
         Swelling swelling = new Swelling(space.edge(), shape, spots(space), List.of());
         if (shape.density().isEmpty()) {
-            swelling.grown(GROWING, 10, 40, 160, 600);
+            swelling.grown(STEPS, 10, 40, 160, 600);
         }
-        return swelling.settled(GROWING, 0.012).spots();
+        return swelling.settled(STEPS, 0.012).spots();
     }
 
     /** What the lanes propose; a loss is accepted, ever more rarely and ever smaller (simulated annealing). */
@@ -143,7 +144,7 @@ final class Filling {
     }
 
     private static double covered(FreeSpace space) {
-        return space.placed().stream().mapToDouble(p -> p.spot().area()).sum();
+        return FreeSpace.area(space.placed());
     }
 
     /** The best of the changes, and the others that don't meet it. */

@@ -18,12 +18,36 @@ final class FreeSpace {
 
     private final DistanceField edge;
     private final DistanceField free;
+    private final Window whole;
     private final double gap;
     private final double reach;
     private final List<Placed> placed = new ArrayList<>();
 
     /** A copy, and how far each sample in a window around it is from it. */
-    record Placed(Spot spot, int left, int top, int width, int height, float[] distances) {}
+    record Placed(Spot spot, Window window, float[] distances) {
+
+        /** Samples that are farther from it than they are said to be are brought nearer.
+         *
+         * @param within only those
+         * @param values of the samples of a part of the grid
+         * @param of that part
+         * @param less by how much less than from it they may be */
+        void lower(Window within, float[] values, Window of, float less) {
+            Window both = window.shared(within);
+            for (int j = both.top(); j < both.bottom(); j++) {
+                int k = of.index(both.left(), j);
+                int d = window.index(both.left(), j);
+                for (int i = both.left(); i < both.right(); i++, k++, d++) {
+                    values[k] = Math.min(values[k], distances[d] - less);
+                }
+            }
+        }
+    }
+
+    /** The area that copies cover, in mm². */
+    static double area(List<Placed> copies) {
+        return copies.stream().mapToDouble(p -> p.spot().area()).sum();
+    }
 
     /** @param reach how far from anything distances matter, in mm */
     FreeSpace(Geometry outline, double smallest, double gap, double reach) {
@@ -39,6 +63,7 @@ final class FreeSpace {
                 columns,
                 rows);
         this.free = edge.copy();
+        this.whole = Window.of(edge);
         this.gap = gap;
         this.reach = reach;
     }
@@ -46,6 +71,7 @@ final class FreeSpace {
     private FreeSpace(FreeSpace like) {
         this.edge = like.edge;
         this.free = like.free.copy();
+        this.whole = like.whole;
         this.gap = like.gap;
         this.reach = like.reach;
         this.placed.addAll(like.placed);
@@ -109,40 +135,27 @@ final class FreeSpace {
                 free.values()[k] = Math.min(free.values()[k], distance - (float) gap);
             }
         }
-        Placed in = new Placed(spot, left, top, width, height, distances);
+        Placed in = new Placed(spot, new Window(left, top, width, height), distances);
         placed.add(in);
         return in;
     }
 
     void takeOut(Placed out) {
         placed.remove(out);
-        for (int j = 0; j < out.height; j++) {
-            int k = (out.top + j) * free.columns() + out.left;
-            System.arraycopy(edge.values(), k, free.values(), k, out.width);
+        Window window = out.window;
+        for (int j = window.top(); j < window.bottom(); j++) {
+            int k = whole.index(window.left(), j);
+            System.arraycopy(edge.values(), k, free.values(), k, window.width());
         }
         for (Placed other : placed) {
-            overlay(other, out);
+            other.lower(window, free.values(), whole, (float) gap);
         }
     }
 
     /** Puts one back that was taken out. */
     void putBack(Placed in) {
         placed.add(in);
-        overlay(in, in);
-    }
-
-    private void overlay(Placed of, Placed window) {
-        int left = Math.max(of.left, window.left);
-        int right = Math.min(of.left + of.width, window.left + window.width);
-        int top = Math.max(of.top, window.top);
-        int bottom = Math.min(of.top + of.height, window.top + window.height);
-        for (int j = top; j < bottom; j++) {
-            int k = j * free.columns() + left;
-            int d = (j - of.top) * of.width + left - of.left;
-            for (int i = left; i < right; i++, k++, d++) {
-                free.values()[k] = Math.min(free.values()[k], of.distances[d] - (float) gap);
-            }
-        }
+        in.lower(whole, free.values(), whole, (float) gap);
     }
 
     /** Places with room around them, near a point.

@@ -39,11 +39,7 @@ final class Lane {
 
         /** How much more is covered. */
         double area() {
-            return sum(in) - sum(out);
-        }
-
-        private static double sum(List<FreeSpace.Placed> copies) {
-            return copies.stream().mapToDouble(p -> p.spot().area()).sum();
+            return FreeSpace.area(in) - FreeSpace.area(out);
         }
 
         boolean isApartFrom(Change other) {
@@ -51,9 +47,9 @@ final class Lane {
         }
     }
 
-    Lane(FreeSpace space, List<Motif> motifs, FillingShape shape) {
+    Lane(FreeSpace space, Notches notches, List<Motif> motifs, FillingShape shape) {
         this.space = space;
-        this.notches = new Notches(space.edge(), shape.from() / 2);
+        this.notches = notches;
         this.shape = shape;
         this.motifs = motifs;
     }
@@ -102,7 +98,7 @@ final class Lane {
                 .grown(STEPS, 30, 300)
                 .settled(STEPS / 2, 0.01);
         List<Spot> spots = swelling.spots();
-        double before = moving.stream().mapToDouble(p -> p.spot().area()).sum();
+        double before = FreeSpace.area(moving);
         double after = spots.stream().mapToDouble(Spot::area).sum();
         if (after > before && swelling.tightest() < NEARLY) {
             moving.forEach(changing::takeOut);

@@ -44,16 +44,13 @@ final class Notches {
         return disc;
     }
 
-    /** A part of the samples. */
-    private record Part(int left, int top, int width, int height) {}
-
     /** The area that is missed within a square, in mm².
      *
      * @param half half of its side */
     double missed(List<FreeSpace.Placed> copies, double x, double y, double half) {
         int left = index(x - half - edge.x(), edge.columns());
         int top = index(y - half - edge.y(), edge.rows());
-        Part part = new Part(
+        Window part = new Window(
                 left,
                 top,
                 index(x + half - edge.x(), edge.columns()) - left,
@@ -66,31 +63,20 @@ final class Notches {
     }
 
     /** How far each sample is from the nearest copy. */
-    private static float[] distances(Part part, List<FreeSpace.Placed> copies) {
-        float[] all = new float[part.width * part.height];
+    private static float[] distances(Window part, List<FreeSpace.Placed> copies) {
+        float[] all = new float[part.width() * part.height()];
         Arrays.fill(all, (float) FAR);
-        for (FreeSpace.Placed p : copies) {
-            int left = Math.max(part.left, p.left());
-            int right = Math.min(part.left + part.width, p.left() + p.width());
-            int bottom = Math.min(part.top + part.height, p.top() + p.height());
-            for (int j = Math.max(part.top, p.top()); j < bottom; j++) {
-                int k = (j - part.top) * part.width + left - part.left;
-                int d = (j - p.top()) * p.width() + left - p.left();
-                for (int i = left; i < right; i++, k++, d++) {
-                    all[k] = Math.min(all[k], p.distances()[d]);
-                }
-            }
-        }
+        copies.forEach(p -> p.lower(part, all, part, 0));
         return all;
     }
 
     /** How much of each sample is in a disc. */
-    private float[] reached(Part part, float[] distances) {
+    private float[] reached(Window part, float[] distances) {
         float[] reached = new float[distances.length];
         double spread = SPREAD * edge.step();
-        for (int j = 0; j < part.height; j++) {
-            for (int i = 0; i < part.width; i++) {
-                int k = j * part.width + i;
+        for (int j = 0; j < part.height(); j++) {
+            for (int i = 0; i < part.width(); i++) {
+                int k = j * part.width() + i;
                 double beyond = distances[k] - radius;
                 if (beyond >= spread) {
                     reached[k] = 1;
@@ -102,31 +88,31 @@ final class Notches {
         return reached;
     }
 
-    private void stamp(float[] disc, Part part, int x, int y, float[] into) {
+    private void stamp(float[] disc, Window part, int x, int y, float[] into) {
         int side = 2 * reach + 1;
         int left = Math.max(0, x - reach);
-        int right = Math.min(part.width, x + reach + 1);
-        int bottom = Math.min(part.height, y + reach + 1);
+        int right = Math.min(part.width(), x + reach + 1);
+        int bottom = Math.min(part.height(), y + reach + 1);
         for (int j = Math.max(0, y - reach); j < bottom; j++) {
             int d = (j - y + reach) * side + left - x + reach;
-            int k = j * part.width + left;
+            int k = j * part.width() + left;
             for (int i = left; i < right; i++, k++, d++) {
                 into[k] = Math.max(into[k], disc[d]);
             }
         }
     }
 
-    private double inside(Part part, float[] reached) {
+    private double inside(Window part, float[] reached) {
         double sum = 0;
-        for (int j = 0; j < part.height; j++) {
-            for (int i = 0; i < part.width; i++) {
-                sum += reached[j * part.width + i] * Math.clamp(0.5 + toEdge(part, i, j) / edge.step(), 0, 1);
+        for (int j = 0; j < part.height(); j++) {
+            for (int i = 0; i < part.width(); i++) {
+                sum += reached[j * part.width() + i] * Math.clamp(0.5 + toEdge(part, i, j) / edge.step(), 0, 1);
             }
         }
         return sum;
     }
 
-    private float toEdge(Part part, int i, int j) {
-        return edge.values()[(part.top + j) * edge.columns() + part.left + i];
+    private float toEdge(Window part, int i, int j) {
+        return edge.values()[(part.top() + j) * edge.columns() + part.left() + i];
     }
 }

@@ -2,18 +2,16 @@ package rondel.desktop.lines;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.Callable;
 import java.util.function.Supplier;
-import javafx.animation.PauseTransition;
 import javafx.util.Duration;
 import rondel.check.Checked;
 import rondel.check.Checks;
 import rondel.check.Finding;
 import rondel.check.Limits;
 import rondel.desktop.app.Desk;
-import rondel.desktop.app.Workers;
 import rondel.job.Job;
 import rondel.text.FontBook;
-import rondel.words.Words;
 
 /** What the checks find in the job on the bench: looked for again in the background once the person has paused. */
 public final class FindingsModel {
@@ -23,21 +21,20 @@ public final class FindingsModel {
     private final Desk desk;
     private final Supplier<FontBook> fonts;
     private final List<Runnable> listeners = new ArrayList<>();
-    private final PauseTransition pause = new PauseTransition(PAUSE);
+    private final AfterPause<List<Finding>> checks;
     private List<Finding> findings = List.of();
     private Job checked;
-    private Workers.Task task;
 
     public FindingsModel(Desk desk, Supplier<FontBook> fonts) {
         this.desk = desk;
         this.fonts = fonts;
-        pause.setOnFinished(e -> check());
+        this.checks = new AfterPause<>(desk, PAUSE, this::check, this::told);
         desk.bench().onChange(() -> {
             if (desk.bench().job() != checked) {
-                pause.playFromStart();
+                checks.restart();
             }
         });
-        pause.playFromStart();
+        checks.restart();
     }
 
     public void onChange(Runnable listener) {
@@ -53,26 +50,18 @@ public final class FindingsModel {
         return checked == desk.bench().job();
     }
 
-    private void check() {
+    private Callable<List<Finding>> check() {
         Job job = desk.bench().job();
-        if (task != null) {
-            task.cancel();
-        }
-        task = desk.workers()
-                .run(
-                        () -> Checks.of(new Checked(job, fonts.get(), Limits.USUAL)),
-                        found -> {
-                            if (job == desk.bench().job()) {
-                                checked = job;
-                                findings = found;
-                                List.copyOf(listeners).forEach(Runnable::run);
-                            }
-                        },
-                        failure -> desk.notices().refuse(Words.of("cli.unexpected", failure)),
-                        () -> {});
+        return () -> Checks.of(new Checked(job, fonts.get(), Limits.USUAL));
+    }
+
+    private void told(List<Finding> found) {
+        checked = desk.bench().job();
+        findings = found;
+        List.copyOf(listeners).forEach(Runnable::run);
     }
 
     public void close() {
-        pause.stop();
+        checks.close();
     }
 }

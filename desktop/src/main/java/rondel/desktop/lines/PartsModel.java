@@ -2,15 +2,14 @@ package rondel.desktop.lines;
 
 import java.util.ArrayList;
 import java.util.List;
-import javafx.animation.PauseTransition;
+import java.util.Optional;
+import java.util.concurrent.Callable;
 import javafx.util.Duration;
 import rondel.desktop.app.Desk;
-import rondel.desktop.app.Workers;
 import rondel.job.Job;
 import rondel.job.Located;
 import rondel.pieces.Part;
 import rondel.pieces.Parts;
-import rondel.words.Words;
 
 /** What the selection consists of: worked out in the background once the person has paused, while somebody watches. */
 final class PartsModel {
@@ -18,17 +17,21 @@ final class PartsModel {
     private static final Duration PAUSE = Duration.millis(150);
 
     private final Desk desk;
-    private final PauseTransition pause = new PauseTransition(PAUSE);
+    private final AfterPause<Seen> work;
     private final List<Runnable> listeners = new ArrayList<>();
-    private List<Located> about = List.of();
-    private Job seen;
-    private List<Part> parts = List.of();
-    private Workers.Task task;
+    private Optional<Seen> seen = Optional.empty();
     private boolean watched;
+
+    private record Seen(Job job, List<Located> about, List<Part> parts) {
+
+        boolean isOf(Job now, List<Located> selected) {
+            return job == now && about.equals(selected);
+        }
+    }
 
     PartsModel(Desk desk) {
         this.desk = desk;
-        pause.setOnFinished(e -> find());
+        this.work = new AfterPause<>(desk, PAUSE, this::find, this::told);
         desk.bench().onChange(this::changed);
     }
 
@@ -39,8 +42,10 @@ final class PartsModel {
     }
 
     private void changed() {
-        if (watched && (desk.bench().job() != seen || !desk.bench().selected().equals(about))) {
-            pause.playFromStart();
+        boolean known = seen.filter(s -> s.isOf(desk.bench().job(), desk.bench().selected()))
+                .isPresent();
+        if (watched && !known) {
+            work.restart();
         }
     }
 
@@ -50,27 +55,17 @@ final class PartsModel {
 
     /** Nothing where nothing is selected. */
     List<Part> parts() {
-        return parts;
+        return seen.map(Seen::parts).orElse(List.of());
     }
 
-    private void find() {
-        if (task != null) {
-            task.cancel();
-        }
+    private Callable<Seen> find() {
         Job job = desk.bench().job();
         List<Located> selected = desk.bench().selected();
-        task = desk.workers()
-                .run(
-                        () -> Parts.of(selected),
-                        found -> {
-                            if (job == desk.bench().job()) {
-                                seen = job;
-                                about = selected;
-                                parts = found;
-                                listeners.forEach(Runnable::run);
-                            }
-                        },
-                        failure -> desk.notices().refuse(Words.of("cli.unexpected", failure)),
-                        () -> {});
+        return () -> new Seen(job, selected, Parts.of(selected));
+    }
+
+    private void told(Seen now) {
+        seen = Optional.of(now);
+        listeners.forEach(Runnable::run);
     }
 }

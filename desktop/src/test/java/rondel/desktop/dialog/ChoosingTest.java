@@ -6,25 +6,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Supplier;
-import javafx.application.Platform;
-import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.DialogPane;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.image.Image;
 import javafx.scene.image.WritableImage;
-import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.framework.junit5.ApplicationTest;
-import org.testfx.util.WaitForAsyncUtils;
-import rondel.desktop.app.Dialogs;
-import rondel.desktop.app.Notices;
 import rondel.desktop.glyphs.GlyphPick;
 import rondel.desktop.glyphs.GlyphSheet;
 import rondel.formats.fonts.ShippedFonts;
@@ -38,41 +27,9 @@ import rondel.text.GlyphKind;
 import rondel.units.LengthUnit;
 
 /** The dialogs in which one of many is chosen: a role for each look, a glyph, an alternative. */
-class ChoosingTest extends ApplicationTest {
+class ChoosingTest extends DialogFixture {
 
     private static final Rgba RED = new Rgba(184, 68, 47, 255);
-
-    private final Dialogs dialogs = new Dialogs(() -> null, new Notices());
-
-    @Override
-    public void start(Stage stage) {
-        // the dialogs open windows of their own
-    }
-
-    private <T> AtomicReference<T> asking(Supplier<T> question) throws Exception {
-        AtomicReference<T> result = new AtomicReference<>();
-        Platform.runLater(() -> result.set(question.get()));
-        WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> lookup(".dialog-pane").tryQuery().isPresent());
-        return result;
-    }
-
-    private void answer(ButtonBar.ButtonData data) {
-        interact(() -> {
-            DialogPane pane = lookup(".dialog-pane").queryAs(DialogPane.class);
-            pane.getButtonTypes().stream()
-                    .filter(b -> b.getButtonData() == data)
-                    .findFirst()
-                    .map(b -> (Button) pane.lookupButton(b))
-                    .orElseThrow()
-                    .fire();
-        });
-    }
-
-    private static <T> T answered(AtomicReference<T> result) throws Exception {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> result.get() != null);
-        return result.get();
-    }
 
     @Test
     void everyLookGetsTheRoleThatIsChosenForIt() throws Exception {

@@ -7,25 +7,15 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Supplier;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.DialogPane;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
-import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.framework.junit5.ApplicationTest;
-import org.testfx.util.WaitForAsyncUtils;
-import rondel.desktop.app.Dialogs;
-import rondel.desktop.app.Notices;
 import rondel.desktop.app.Questions;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
@@ -49,42 +39,7 @@ import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
 /** The real dialogs, filled in as a person would. */
-class DialogsTest extends ApplicationTest {
-
-    private final AtomicReference<String> refused = new AtomicReference<>("");
-    private Dialogs dialogs;
-
-    @Override
-    public void start(Stage stage) {
-        Notices notices = new Notices();
-        notices.showIn(s -> {}, refused::set);
-        dialogs = new Dialogs(() -> null, notices);
-    }
-
-    /** Asks, does something in the dialog, and goes on or calls it off. */
-    private <T> T asked(Supplier<T> question, Runnable inside, ButtonBar.ButtonData answer) throws Exception {
-        AtomicReference<T> result = new AtomicReference<>();
-        Platform.runLater(() -> result.set(question.get()));
-        WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> lookup(".dialog-pane").tryQuery().isPresent());
-        interact(inside);
-        interact(() -> {
-            DialogPane pane = lookup(".dialog-pane").queryAs(DialogPane.class);
-            pane.getButtonTypes().stream()
-                    .filter(b -> b.getButtonData() == answer)
-                    .findFirst()
-                    .map(pane::lookupButton)
-                    .map(javafx.scene.control.Button.class::cast)
-                    .orElseThrow()
-                    .fire();
-        });
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> result.get() != null);
-        return result.get();
-    }
-
-    private <T> T agreed(Supplier<T> question, Runnable inside) throws Exception {
-        return asked(question, inside, ButtonBar.ButtonData.OK_DONE);
-    }
+class DialogsTest extends DialogFixture {
 
     private <N extends Node> N at(String id) {
         return lookup("#" + id).<N>query();

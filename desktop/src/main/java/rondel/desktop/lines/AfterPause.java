@@ -1,0 +1,58 @@
+package rondel.desktop.lines;
+
+import java.util.concurrent.Callable;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.animation.PauseTransition;
+import javafx.util.Duration;
+import rondel.desktop.app.Desk;
+import rondel.desktop.app.Workers;
+import rondel.job.Job;
+import rondel.words.Words;
+
+/** Works something out in the background once the person has paused. Only what was asked for last is told, and only while the
+ *  job is still the same. */
+final class AfterPause<T> {
+
+    private final Desk desk;
+    private final PauseTransition pause;
+    private final Supplier<Callable<T>> asked;
+    private final Consumer<T> then;
+    private Workers.Task task;
+
+    /** @param asked tells, when the pause is over, what is to be worked out
+     *  @param then hears of it */
+    AfterPause(Desk desk, Duration pause, Supplier<Callable<T>> asked, Consumer<T> then) {
+        this.desk = desk;
+        this.pause = new PauseTransition(pause);
+        this.asked = asked;
+        this.then = then;
+        this.pause.setOnFinished(e -> find());
+    }
+
+    /** Begins the pause anew. */
+    void restart() {
+        pause.playFromStart();
+    }
+
+    void close() {
+        pause.stop();
+    }
+
+    private void find() {
+        if (task != null) {
+            task.cancel();
+        }
+        Job job = desk.bench().job();
+        task = desk.workers()
+                .run(
+                        asked.get(),
+                        found -> {
+                            if (job == desk.bench().job()) {
+                                then.accept(found);
+                            }
+                        },
+                        failure -> desk.notices().refuse(Words.of("cli.unexpected", failure)),
+                        () -> {});
+    }
+}
