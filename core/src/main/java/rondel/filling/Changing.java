@@ -7,11 +7,16 @@ import java.util.List;
 final class Changing {
 
     private final FreeSpace space;
-    private final List<FreeSpace.Placed> out = new ArrayList<>();
-    private final List<FreeSpace.Placed> in = new ArrayList<>();
+    private final Mark start;
+    private List<FreeSpace.Placed> out = new ArrayList<>();
+    private List<FreeSpace.Placed> in = new ArrayList<>();
+
+    /** How far things had come. */
+    record Mark(FreeSpace.State room, List<FreeSpace.Placed> out, List<FreeSpace.Placed> in) {}
 
     Changing(FreeSpace space) {
         this.space = space;
+        this.start = mark();
     }
 
     List<FreeSpace.Placed> out() {
@@ -22,10 +27,12 @@ final class Changing {
         return in;
     }
 
-    void takeOut(FreeSpace.Placed copy) {
-        space.takeOut(copy);
-        if (!in.remove(copy)) {
-            out.add(copy);
+    void takeOut(List<FreeSpace.Placed> copies) {
+        space.takeOut(copies);
+        for (FreeSpace.Placed copy : copies) {
+            if (!in.remove(copy)) {
+                out.add(copy);
+            }
         }
     }
 
@@ -38,8 +45,18 @@ final class Changing {
         return FreeSpace.area(in) - FreeSpace.area(out);
     }
 
+    Mark mark() {
+        return new Mark(space.state(), List.copyOf(out), List.copyOf(in));
+    }
+
+    /** What was changed since then is undone. */
+    void backTo(Mark mark) {
+        space.becomes(mark.room);
+        out = new ArrayList<>(mark.out);
+        in = new ArrayList<>(mark.in);
+    }
+
     void undo() {
-        in.forEach(space::takeOut);
-        out.forEach(space::putBack);
+        backTo(start);
     }
 }

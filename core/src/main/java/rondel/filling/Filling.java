@@ -20,7 +20,7 @@ final class Filling {
     private static final int LANES = 4;
     private static final double SMALLER = 1.22;
 
-    private static final double HEAT = 0.08;
+    private static final double HEAT = 0.12;
     private static final double COOLING = 180;
     private static final double FULL = 0.85;
     private static final int MISSES = 4;
@@ -91,7 +91,7 @@ final class Filling {
         double loss = HEAT * shape.from() * shape.from() * StrictMath.exp(-round / COOLING) * chance;
         return IntStream.range(0, LANES)
                 .parallel()
-                .mapToObj(k -> lanes.get(k).proposed(chance(round + k + 1), most))
+                .mapToObj(k -> lanes.get(k).proposed(chance(round + k + 1), most, covered / outline.getArea()))
                 .filter(c -> c.gain() > loss)
                 .filter(c -> shape.count().isEmpty() || c.in().size() >= c.out().size())
                 .filter(c -> shape.density().isEmpty() || covered + c.area() <= mostArea)

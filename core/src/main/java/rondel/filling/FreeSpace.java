@@ -140,9 +140,13 @@ final class FreeSpace {
         return in;
     }
 
-    void takeOut(Placed out) {
-        placed.remove(out);
-        Window window = out.window;
+    /** Takes copies out: the room around all of them is found anew. */
+    void takeOut(List<Placed> out) {
+        if (out.isEmpty()) {
+            return;
+        }
+        placed.removeAll(out);
+        Window window = out.stream().map(Placed::window).reduce(Window::around).orElseThrow();
         for (int j = window.top(); j < window.bottom(); j++) {
             int k = whole.index(window.left(), j);
             System.arraycopy(edge.values(), k, free.values(), k, window.width());
@@ -150,6 +154,19 @@ final class FreeSpace {
         for (Placed other : placed) {
             other.lower(window, free.values(), whole, (float) gap);
         }
+    }
+
+    /** All copies as they are, and the room that they leave. */
+    record State(List<Placed> placed, float[] values) {}
+
+    State state() {
+        return new State(List.copyOf(placed), free.values().clone());
+    }
+
+    void becomes(State state) {
+        placed.clear();
+        placed.addAll(state.placed);
+        System.arraycopy(state.values, 0, free.values(), 0, state.values.length);
     }
 
     /** Puts one back that was taken out. */

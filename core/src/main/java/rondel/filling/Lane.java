@@ -3,6 +3,7 @@ package rondel.filling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.function.ToDoubleFunction;
 import rondel.job.FillingShape;
 
 /** Proposes changes to a filling, in a room of its own: a few neighbours taken out and others put in. */
@@ -19,8 +20,12 @@ final class Lane {
     /** What is pushed apart may still be too close by this, in mm. */
     private static final double NEARLY = 0.06;
 
-    /** How much what is missed of the outline counts, against what is not covered. */
-    private static final double MISSED = 1;
+    /** How much what is missed of the outline counts, against what is not covered: as much until four fifths are covered, and
+     *  more beyond. */
+    private static final double MOST_MISSED = 5;
+
+    private static final double FULL = 0.8;
+    private static final double STEEP = 400;
 
     private final FreeSpace space;
     private final Notches notches;
@@ -33,7 +38,7 @@ final class Lane {
     record Change(List<FreeSpace.Placed> out, List<FreeSpace.Placed> in, double[] at, double reach, double gain) {
 
         void applyTo(FreeSpace room) {
-            out.forEach(room::takeOut);
+            room.takeOut(out);
             in.forEach(room::putBack);
         }
 
@@ -54,35 +59,45 @@ final class Lane {
         this.motifs = motifs;
     }
 
-    /** Makes a change; the room is as before afterwards. */
-    Change proposed(SplittableRandom random, int most) {
+    /** Makes a change; the room is as before afterwards.
+     *
+     * @param most copies that there may be
+     * @param covered the share of the outline that is covered */
+    Change proposed(SplittableRandom random, int most, double covered) {
         double[] at = space.loosePlace(random);
         double wide = random.nextDouble();
         double radius = shape.from() * 0.4 + wide * wide * shape.to() * 0.6;
         double reach = radius + shape.to() * 0.5;
         double seen = reach + shape.to() * 0.5 + shape.from();
-        double missed = notches.missed(space.placed(), at[0], at[1], seen);
+        double missedCounts = Math.clamp(1 + (covered - FULL) * STEEP, 1, MOST_MISSED);
         Changing changing = new Changing(space);
-        space.near(at[0], at[1], radius).forEach(changing::takeOut);
+        ToDoubleFunction<Changing> worth =
+                c -> c.area() - missedCounts * notches.missed(space.placed(), at[0], at[1], seen);
+        double before = worth.applyAsDouble(changing);
+        changing.takeOut(space.near(at[0], at[1], radius));
         Search search = new Search(space, motifs, shape, random);
         if (random.nextInt(SHOVES) == 0) {
             shoved(search, List.copyOf(changing.out()), at, random, changing);
         }
         refilled(search, at, reach, random, most, changing);
-        swollen(at, reach, changing);
-        double less = missed - notches.missed(space.placed(), at[0], at[1], seen);
+        double after = worth.applyAsDouble(changing);
+        Changing.Mark mark = changing.mark();
+        if (swollen(at, reach, changing)) {
+            double swollen = worth.applyAsDouble(changing);
+            if (swollen > after) {
+                after = swollen;
+            } else {
+                changing.backTo(mark);
+            }
+        }
         Change change = new Change(
-                List.copyOf(changing.out()),
-                List.copyOf(changing.in()),
-                at,
-                reach + shape.to(),
-                changing.area() + MISSED * less);
+                List.copyOf(changing.out()), List.copyOf(changing.in()), at, reach + shape.to(), after - before);
         changing.undo();
         return change;
     }
 
-    /** What is near grows, and is pushed apart; not where that gains nothing. */
-    private void swollen(double[] at, double reach, Changing changing) {
+    /** What is near grows, and is pushed apart; false where it came too close to what is there. */
+    private boolean swollen(double[] at, double reach, Changing changing) {
         List<FreeSpace.Placed> moving = space.placed().stream()
                 .filter(p -> changing.in().contains(p) || p.spot().distance(at[0], at[1]) < reach)
                 .toList();
@@ -97,13 +112,12 @@ final class Lane {
                         still)
                 .grown(STEPS, 30, 300)
                 .settled(STEPS / 2, 0.01);
-        List<Spot> spots = swelling.spots();
-        double before = FreeSpace.area(moving);
-        double after = spots.stream().mapToDouble(Spot::area).sum();
-        if (after > before && swelling.tightest() < NEARLY) {
-            moving.forEach(changing::takeOut);
-            spots.forEach(changing::put);
+        if (swelling.tightest() >= NEARLY) {
+            return false;
         }
+        changing.takeOut(moving);
+        swelling.spots().forEach(changing::put);
+        return true;
     }
 
     void apply(Change change) {

@@ -48,25 +48,32 @@ final class Notches {
      *
      * @param half half of its side */
     double missed(List<FreeSpace.Placed> copies, double x, double y, double half) {
+        Window part = around(x, y, half);
+        return inside(part, reached(part, distances(part, copies))) * edge.step() * edge.step();
+    }
+
+    private Window around(double x, double y, double half) {
         int left = index(x - half - edge.x(), edge.columns());
         int top = index(y - half - edge.y(), edge.rows());
-        Window part = new Window(
-                left,
-                top,
-                index(x + half - edge.x(), edge.columns()) - left,
-                index(y + half - edge.y(), edge.rows()) - top);
-        return inside(part, reached(part, distances(part, copies))) * edge.step() * edge.step();
+        int right = index(x + half - edge.x(), edge.columns());
+        int bottom = index(y + half - edge.y(), edge.rows());
+        return new Window(left, top, right - left, bottom - top);
     }
 
     private int index(double from, int most) {
         return (int) Math.clamp(from / edge.step() + 1, 0, most);
     }
 
-    /** How far each sample is from the nearest copy. */
-    private static float[] distances(Window part, List<FreeSpace.Placed> copies) {
+    /** How far each sample is from the nearest copy, where a disc about it might meet one. */
+    private float[] distances(Window part, List<FreeSpace.Placed> copies) {
         float[] all = new float[part.width() * part.height()];
         Arrays.fill(all, (float) FAR);
-        copies.forEach(p -> p.lower(part, all, part, 0));
+        double beyond = radius + (SPREAD + 1) * edge.step();
+        for (FreeSpace.Placed p : copies) {
+            Spot s = p.spot();
+            Window near = around(s.x(), s.y(), s.size() * s.motif().farthest() + beyond);
+            p.lower(near.shared(part), all, part, 0);
+        }
         return all;
     }
 

@@ -20,6 +20,17 @@ record Window(int left, int top, int width, int height) {
         return (row - top) * width + column - left;
     }
 
+    /** The smallest part with both in it. */
+    Window around(Window other) {
+        int fromLeft = Math.min(left, other.left);
+        int fromTop = Math.min(top, other.top);
+        return new Window(
+                fromLeft,
+                fromTop,
+                Math.max(right(), other.right()) - fromLeft,
+                Math.max(bottom(), other.bottom()) - fromTop);
+    }
+
     /** What two parts have in common; without width or height where that is nothing. */
     Window shared(Window other) {
         int fromLeft = Math.max(left, other.left);

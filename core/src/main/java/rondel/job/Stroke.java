@@ -34,6 +34,10 @@ public record Stroke(
         return new Stroke(other, width, cap, join, miterLimit, dashes, dashOffset);
     }
 
+    public Stroke withWidth(double other) {
+        return new Stroke(paint, other, cap, join, miterLimit, dashes, dashOffset);
+    }
+
     /** The same line after a change of scale: width and dashes times {@code factor}, paint moved by {@code affine}. */
     public Stroke scaled(double factor, Affine affine) {
         return new Stroke(

@@ -39,20 +39,30 @@ public final class Painter {
     private final Map<MediaId, Media> media;
     private final PictureSource pictures;
     private final Predicate<Element> shown;
+    private final FinestLines finest;
 
     public Painter(Map<MediaId, Media> media, PictureSource pictures) {
-        this(media, pictures, e -> !e.hidden() && e.role() != Role.GUIDE);
+        this(media, pictures, e -> !e.hidden() && e.role() != Role.GUIDE, new FinestLines(0));
     }
 
-    private Painter(Map<MediaId, Media> media, PictureSource pictures, Predicate<Element> shown) {
+    private Painter(Map<MediaId, Media> media, PictureSource pictures, Predicate<Element> shown, FinestLines finest) {
         this.media = media;
         this.pictures = pictures;
         this.shown = shown;
+        this.finest = finest;
     }
 
     /** A painter that leaves these elements out, wherever in the tree they stand. */
     public Painter without(java.util.Set<ElementId> ids) {
-        return ids.isEmpty() ? this : new Painter(media, pictures, e -> shown.test(e) && !ids.contains(e.id()));
+        return ids.isEmpty() ? this : new Painter(media, pictures, e -> shown.test(e) && !ids.contains(e.id()), finest);
+    }
+
+    /** A painter for small pictures that are looked at, not made: hairlines, and lines that are not printed, come out this wide
+     *  where they would be finer.
+     *
+     * @param pixels how wide, in pixels */
+    public Painter withLinesFrom(double pixels) {
+        return new Painter(media, pictures, shown, new FinestLines(pixels));
     }
 
     /** Paints the paper, where the sheet has a colour, and all elements; what reaches past the trim is painted too. */
@@ -96,11 +106,11 @@ public final class Painter {
         switch (e) {
             case ShapeElement s -> {
                 g.transform(s.placement().toAwt());
-                drawn(g, s.outline(), s.rule(), s.fill(), s.stroke(), s.opacity());
+                drawn(g, s.outline(), s.rule(), s.fill(), finest.painted(g, s, s.stroke()), s.opacity());
             }
             case TextElement t -> {
                 g.transform(t.placement().toAwt());
-                drawn(g, t.outline(), FillRule.NON_ZERO, t.fill(), t.stroke(), t.opacity());
+                drawn(g, t.outline(), FillRule.NON_ZERO, t.fill(), finest.painted(g, t, t.stroke()), t.opacity());
             }
             case PictureElement p -> {
                 g.transform(p.placement().toAwt());

@@ -38,12 +38,17 @@ class PainterTest {
 
     /** Paints 20 x 20 mm at 5 px a mm. */
     private static BufferedImage paint(Element... elements) {
+        return paint(
+                new Painter(Map.of(), (media, scale) -> new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB)),
+                elements);
+    }
+
+    private static BufferedImage paint(Painter painter, Element... elements) {
         BufferedImage image = new BufferedImage(100, 100, BufferedImage.TYPE_INT_ARGB);
         Graphics2D g = image.createGraphics();
         g.setClip(0, 0, 100, 100);
         g.scale(5, 5);
-        new Painter(Map.of(), (media, scale) -> new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB))
-                .elements(g, List.of(elements));
+        painter.elements(g, List.of(elements));
         g.dispose();
         return image;
     }
@@ -143,5 +148,18 @@ class PainterTest {
         ShapeElement hundredth = tenth.withStroke(Optional.of(Stroke.plain(Rgba.BLACK, 0.002)));
         assertThat(paint(tenth).getRGB(50, 50) >>> 24).isBetween(20, 32);
         assertThat(paint(hundredth).getRGB(50, 50) >>> 24).isBetween(1, 4);
+    }
+
+    @Test
+    void aHairlineIsSeenInASmallPictureThatIsOnlyLookedAt() {
+        ShapeElement cut = new ShapeElement(
+                Traits.named(""),
+                Outline.rectangle(new Box(5, 5, 10, 10)),
+                FillRule.NON_ZERO,
+                Paint.NONE,
+                Optional.of(Stroke.plain(RED, 0.005)));
+        Painter painter = new Painter(Map.of(), (media, scale) -> new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB));
+        assertThat(at(paint(painter, cut), 5.05, 10)).startsWith("0");
+        assertThat(at(paint(painter.withLinesFrom(2), cut), 5.05, 10)).isEqualTo("ffff0000");
     }
 }

@@ -70,7 +70,9 @@ public final class Workers implements AutoCloseable {
             }
         };
         Consumer<Throwable> failed = e -> {
-            throw new IllegalStateException(e);
+            if (!task.isCancelled()) {
+                throw new IllegalStateException(e);
+            }
         };
         return submit(painting, task, work, new Ends<>(ifWanted, failed, () -> {}));
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
@@ -12,6 +13,7 @@ import javafx.scene.shape.Rectangle;
 import rondel.desktop.look.FxPaths;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
+import rondel.geometry.Point;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
 import rondel.job.Role;
@@ -62,7 +64,7 @@ final class LineLayer extends Pane {
         getChildren().setAll(nodes);
     }
 
-    /** The role's word on one of its longest lines, where no other word stands; above all of them where they are short. */
+    /** The role's word on one of its longest lines, where no other word stands; above the highest node where all are short. */
     private static void name(Role role, Outline outline, Viewport viewport, List<Box> taken, List<Node> nodes) {
         String word = Words.of("role." + role);
         double width = word.length() * LETTER + 10;
@@ -76,7 +78,7 @@ final class LineLayer extends Pane {
                 .filter(box -> taken.stream().noneMatch(t -> t.intersects(box)))
                 .findFirst()
                 .or(() ->
-                        outline.bounds(viewport.toScreen()).map(b -> new Box(b.x(), b.y() - HEIGHT - 2, width, HEIGHT)))
+                        top(outline, viewport).map(p -> new Box(p.x() - width / 2, p.y() - HEIGHT - 2, width, HEIGHT)))
                 .ifPresent(box -> {
                     taken.add(box);
                     Label label = new Label(word);
@@ -85,6 +87,15 @@ final class LineLayer extends Pane {
                     label.resizeRelocate(box.x(), box.y(), box.width(), box.height());
                     nodes.add(label);
                 });
+    }
+
+    /** Where its highest node is on screen. */
+    private static Optional<Point> top(Outline outline, Viewport viewport) {
+        return Contour.of(outline).stream()
+                .flatMap(c -> c.segments().stream())
+                .map(Bezier::start)
+                .min(Comparator.comparingDouble(Point::y))
+                .map(viewport::toScreen);
     }
 
     void open(boolean on) {

@@ -24,6 +24,9 @@ public final class ScenePainting {
         return picture(painter, scene.sheet().elements(), key.area(), key.scale(), TileKey.SIDE, TileKey.SIDE);
     }
 
+    /** How wide the finest line of a small picture is, in px: a cut line is a hairline, and would not be seen. */
+    private static final double SEEN = 1.6;
+
     /** Some elements alone, on transparent ground.
      *
      * @param area in mm, in the space of the elements' parent
@@ -33,6 +36,23 @@ public final class ScenePainting {
         int width = (int) Math.max(1, Math.ceil(area.width() * scale));
         int height = (int) Math.max(1, Math.ceil(area.height() * scale));
         return picture(new Painter(scene.media(), pictures), elements, area, scale, width, height);
+    }
+
+    /** Elements in a small square picture to know them by, hairlines wide enough to be seen.
+     *
+     * @param extent what is to be seen, in mm, in the space of the elements' parent; wider or higher than 0
+     * @param side of the picture, in px */
+    public static Image small(
+            SheetScene scene, List<Element> elements, Box extent, double side, PictureSource pictures) {
+        double scale = side / Math.max(extent.width(), extent.height());
+        Box square = new Box(
+                extent.centre().x() - side / scale / 2,
+                extent.centre().y() - side / scale / 2,
+                side / scale,
+                side / scale);
+        int pixels = (int) Math.ceil(side);
+        Painter painter = new Painter(scene.media(), pictures).withLinesFrom(SEEN);
+        return picture(painter, elements, square, scale, pixels, pixels);
     }
 
     private static Image picture(

@@ -71,12 +71,10 @@ final class ShelfPictures {
         try {
             Artwork artwork = reader.read(file);
             Job job = artwork.asJob();
-            double longest = Math.max(artwork.width(), artwork.height());
-            Box square = new Box((artwork.width() - longest) / 2, (artwork.height() - longest) / 2, longest, longest);
-            double scale = 2 * ShelfCard.PICTURE / longest;
+            Box page = new Box(0, 0, artwork.width(), artwork.height());
             SheetScene scene = SheetScene.of(job, job.sheets().getFirst());
             return Optional.of(new ThingPicture(
-                    ScenePainting.elements(scene, artwork.elements(), square, scale, pictures),
+                    ScenePainting.small(scene, artwork.elements(), page, 2 * ShelfCard.PICTURE, pictures),
                     artwork.width(),
                     artwork.height()));
         } catch (Refusal e) {

@@ -9,7 +9,6 @@ import rondel.desktop.app.Workers;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;
 import rondel.geometry.Affine;
-import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.paint.PaintedExtent;
 import rondel.paint.PictureSource;
@@ -72,14 +71,6 @@ public final class Thumbnails {
         Element shown = element.with(t -> t.withHidden(false));
         return PaintedExtent.of(shown, Affine.IDENTITY)
                 .filter(b -> b.width() > 0 || b.height() > 0)
-                .map(b -> {
-                    double scale = side / Math.max(b.width(), b.height());
-                    Box square = new Box(
-                            b.centre().x() - side / scale / 2,
-                            b.centre().y() - side / scale / 2,
-                            side / scale,
-                            side / scale);
-                    return ScenePainting.elements(scene, List.of(shown), square, scale, pictures);
-                });
+                .map(b -> ScenePainting.small(scene, List.of(shown), b, side, pictures));
     }
 }

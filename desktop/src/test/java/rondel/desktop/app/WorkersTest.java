@@ -111,4 +111,26 @@ class WorkersTest extends ApplicationTest {
         goOn.countDown();
         hears("done first", "done first", "called off");
     }
+
+    @Test
+    void aPictureThatIsNoLongerWantedMayFail() throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> Thread.currentThread()
+                        .setUncaughtExceptionHandler((thread, e) ->
+                                heard.add("thrown " + e.getCause().getMessage())))
+                .get();
+        CountDownLatch begun = new CountDownLatch(1);
+        Workers.Task task = workers.paint(
+                () -> {
+                    begun.countDown();
+                    while (!Thread.currentThread().isInterrupted()) {
+                        Thread.onSpinWait();
+                    }
+                    throw new IllegalStateException("ebb");
+                },
+                result -> heard.add("painted"));
+        assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
+        task.cancel();
+        workers.paint(() -> "sand", result -> heard.add("painted"));
+        hears("painted");
+    }
 }

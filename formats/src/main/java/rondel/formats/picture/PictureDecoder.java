@@ -12,11 +12,13 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
 import rondel.job.Media;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** Picture files to upright sRGB pixels, halved as often as asked. */
+/** Picture files to upright sRGB pixels, halved as often as asked. Their bytes are in memory: no file is kept beside them, that
+ *  would be closed under the reader when the program ends. */
 final class PictureDecoder {
 
     /** Pictures of more pixels than this are thinned while they are read, so that they never lie whole in memory. */
@@ -27,7 +29,7 @@ final class PictureDecoder {
     static BufferedImage decode(Media media, int halvings) {
         boolean thin = halvings > 1 && (long) media.width() * media.height() > LARGE;
         int step = thin ? 1 << halvings - 1 : 1;
-        try (ImageInputStream in = ImageIO.createImageInputStream(media.bytes().open())) {
+        try (ImageInputStream in = new MemoryCacheImageInputStream(media.bytes().open())) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
                 throw Refusal.of("picture.unknown", media.id());

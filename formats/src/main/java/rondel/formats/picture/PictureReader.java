@@ -9,6 +9,7 @@ import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
 import rondel.check.Finding;
 import rondel.check.Severity;
 import rondel.formats.artwork.Artwork;
@@ -56,7 +57,7 @@ public final class PictureReader {
      *
      * @throws Refusal if it is no PNG or JPEG, cut short in its header, or too large to hold */
     public static Media media(byte[] bytes, String file) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+        try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             while (readers.hasNext()) {
                 ImageReader reader = readers.next();
