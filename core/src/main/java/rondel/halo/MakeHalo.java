@@ -30,10 +30,11 @@ import rondel.operation.Targets;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** Makes a kiss-cut line around artwork at a distance, and perhaps a second, to be cut through, further out. The lines stand
- *  in front of the artwork and follow it until they are unlinked: moved or scaled, it keeps them at the stated distance.
+/** Makes a kiss-cut line around artwork at a distance, and perhaps a second further out or further in: then the inner one is
+ *  kiss cut and the outer one cut through. The lines stand in front of the artwork and follow it until they are unlinked: moved
+ *  or scaled, it keeps them at the stated distance.
  *
- * @param second how far the second line is from the first; above 0
+ * @param second how far the second line is outside the first; below 0 inside it
  * @param gap how far the lines keep from those around other artwork on the sheet that keep a gap too; above 0. Where they would
  *     come nearer, each ends half way. Without it lines may cross */
 public record MakeHalo(
@@ -75,7 +76,7 @@ public record MakeHalo(
                 && shape.smallestHole() >= 0
                 && shape.threshold() >= 0
                 && shape.threshold() <= 1
-                && isLength(second)
+                && (second.isEmpty() || isLength(OptionalDouble.of(Math.abs(second.getAsDouble()))))
                 && isLength(gap);
         if (!sound) {
             throw Refusal.of("halo.bad", FURTHEST);
@@ -133,19 +134,26 @@ public record MakeHalo(
         return switch (spread) {
             case TOGETHER -> List.of(all);
             case EACH -> all.stream().map(List::of).toList();
-            case EACH_OR_JOINED -> new Touching(job, shape, second.orElse(0)).sets(all);
+            case EACH_OR_JOINED -> new Touching(job, outer()).sets(all);
         };
     }
 
     /** The lines around one set, still to be drawn. */
     private List<Element> lines(List<Located> set, Placing placing) {
         List<Element> lines = new ArrayList<>();
-        double further = second.orElse(0);
-        lines.add(line(set, shape, Role.KISS_CUT, 2 * further, placing));
+        lines.add(line(set, inner(), Role.KISS_CUT, 2 * Math.abs(second.orElse(0)), placing));
         if (second.isPresent()) {
-            lines.add(line(set, shape.withDistance(shape.distance() + further), Role.CUT, 0, placing));
+            lines.add(line(set, outer(), Role.CUT, 0, placing));
         }
         return lines;
+    }
+
+    private HaloShape inner() {
+        return shape.withDistance(shape.distance() + Math.min(0, second.orElse(0)));
+    }
+
+    private HaloShape outer() {
+        return shape.withDistance(shape.distance() + Math.max(0, second.orElse(0)));
     }
 
     /** @param more how much wider the gap is, so that an inner line keeps its distance from the outer */

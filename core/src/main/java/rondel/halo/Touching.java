@@ -19,10 +19,10 @@ final class Touching {
     private final HaloMaking making;
     private final HaloShape shape;
 
-    Touching(Job job, HaloShape shape, double second) {
+    Touching(Job job, HaloShape shape) {
         this.job = job;
         this.making = new HaloMaking(job);
-        this.shape = shape.withDistance(shape.distance() + second);
+        this.shape = shape;
     }
 
     List<List<Located>> sets(List<Located> all) {

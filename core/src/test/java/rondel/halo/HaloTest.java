@@ -163,6 +163,18 @@ class HaloTest {
     }
 
     @Test
+    void aSecondLineFurtherInIsTheKissCutThatPrintReachesBeyond() {
+        Job job = new MakeHalo(ids("a"), PLAIN, OptionalDouble.of(-4), MakeHalo.Spread.EACH, OptionalDouble.empty())
+                .apply(Jobs.of(disc("a", 100, 100, 20)));
+        assertThat(halo(job, 0).role()).isEqualTo(Role.KISS_CUT);
+        assertThat(onSheet(job, halo(job, 0).id()).bounds().orElseThrow().width())
+                .isCloseTo(38, within(0.06));
+        assertThat(halo(job, 1).role()).isEqualTo(Role.CUT);
+        assertThat(onSheet(job, halo(job, 1).id()).bounds().orElseThrow().width())
+                .isCloseTo(46, within(0.06));
+    }
+
+    @Test
     void itFollowsItsArtworkAtTheStatedDistanceUntilItIsUnlinked() {
         History history = History.of(Jobs.of(disc("a", 100, 100, 20)));
         history = history.then(
@@ -246,7 +258,7 @@ class HaloTest {
         assertThatThrownBy(() -> made(job, PLAIN.withDistance(Double.NaN), MakeHalo.Spread.EACH, "a"))
                 .isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> new MakeHalo(
-                                ids("a"), PLAIN, OptionalDouble.of(-1), MakeHalo.Spread.EACH, OptionalDouble.empty())
+                                ids("a"), PLAIN, OptionalDouble.of(-300), MakeHalo.Spread.EACH, OptionalDouble.empty())
                         .apply(job))
                 .isInstanceOf(Refusal.class);
     }
