@@ -1,6 +1,7 @@
 package rondel.filling;
 
 import java.util.Arrays;
+import java.util.List;
 
 /** Where copies on their way are close to each other or to the edge of what is filled: points of their rims, each with what
  *  it is close to. They push what is closer than it may be apart, the more the closer. */
@@ -13,6 +14,9 @@ final class Contacts {
     private static final double SAMPLED = 0.012;
 
     private static final int THE_EDGE = -1;
+
+    /** What is known of each contact: the copy, its contour, where on that, and what it is close to. */
+    private static final int EACH = 4;
 
     private final DistanceField edge;
     private final double gap;
@@ -38,19 +42,31 @@ final class Contacts {
         count = 0;
         for (int i = 0; i < crowd.count(); i++) {
             int[] near = near(i);
-            double[] rim = crowd.motif(i).rim();
-            for (int r = 0; r < rim.length; r += 2) {
-                double px = crowd.x(i) + fromX(i, r);
-                double py = crowd.y(i) + fromY(i, r);
-                if (crowd.moves(i) && edge.at(px, py) < SLACK) {
-                    add(i, r, THE_EDGE);
+            List<double[]> contours = crowd.motif(i).contours();
+            for (int c = 0; c < contours.size(); c++) {
+                if (crowd.moves(i)) {
+                    find(i, c, contours.get(c), THE_EDGE);
                 }
                 for (int j : near) {
-                    if (isClose(j, px, py)) {
-                        add(i, r, j);
-                    }
+                    find(i, c, contours.get(c), j);
                 }
             }
+        }
+    }
+
+    /** Points that follow each other on a contour can't come closer by more than the way between them: those that can't be
+     *  close yet are passed over. */
+    private void find(int i, int contour, double[] points, int j) {
+        double limit = j == THE_EDGE ? SLACK : gap + SLACK;
+        double spacing = Motif.SPACING * crowd.size(i);
+        for (int r = 0; r < points.length; ) {
+            double px = crowd.x(i) + fromX(i, points, r);
+            double py = crowd.y(i) + fromY(i, points, r);
+            double beyond = (j == THE_EDGE ? edge.at(px, py) : distance(j, px, py)) - limit;
+            if (beyond < 0) {
+                add(i, contour, r, j);
+            }
+            r += 2 + 2 * (int) Math.max(0, beyond / spacing);
         }
     }
 
@@ -68,19 +84,22 @@ final class Contacts {
         return Arrays.copyOf(near, n);
     }
 
-    private boolean isClose(int j, double px, double py) {
+    /** How far a place is from a copy, where that is not far. */
+    private double distance(int j, double px, double py) {
         double dx = px - crowd.x(j);
         double dy = py - crowd.y(j);
-        double reach = crowd.farthest(j) + gap + SLACK;
-        return dx * dx + dy * dy < reach * reach
-                && -crowd.size(j) * crowd.motif(j).around().at(ownX(j, dx, dy), ownY(j, dx, dy)) < gap + SLACK;
+        double least = Math.sqrt(dx * dx + dy * dy) - crowd.farthest(j);
+        return least >= gap + SLACK
+                ? least
+                : -crowd.size(j) * crowd.motif(j).around().at(ownX(j, dx, dy), ownY(j, dx, dy));
     }
 
-    private void add(int i, int r, int j) {
-        if (count + 3 > found.length) {
+    private void add(int i, int contour, int r, int j) {
+        if (count + EACH > found.length) {
             found = Arrays.copyOf(found, 2 * found.length);
         }
         found[count++] = i;
+        found[count++] = contour;
         found[count++] = r;
         found[count++] = j;
     }
@@ -89,18 +108,20 @@ final class Contacts {
      *  @param more how much farther apart than the gap they are to be, in mm */
     void pushApart(double firm, double more) {
         tightest = 0;
-        for (int c = 0; c < count; c += 3) {
-            if (found[c + 2] == THE_EDGE) {
-                pushIn(found[c], found[c + 1], firm, SAMPLED + more);
+        for (int c = 0; c < count; c += EACH) {
+            int i = found[c];
+            double[] points = crowd.motif(i).contours().get(found[c + 1]);
+            double ox = fromX(i, points, found[c + 2]);
+            double oy = fromY(i, points, found[c + 2]);
+            if (found[c + 3] == THE_EDGE) {
+                pushIn(i, ox, oy, firm, SAMPLED + more);
             } else {
-                pushApart(found[c], found[c + 1], found[c + 2], firm / 2, gap + 2 * SAMPLED + more);
+                pushApart(i, ox, oy, found[c + 3], firm / 2, gap + 2 * SAMPLED + more);
             }
         }
     }
 
-    private void pushIn(int i, int r, double firm, double apart) {
-        double ox = fromX(i, r);
-        double oy = fromY(i, r);
+    private void pushIn(int i, double ox, double oy, double firm, double apart) {
         edge.slopeAt(crowd.x(i) + ox, crowd.y(i) + oy, slope);
         double lacking = apart - slope[0];
         if (lacking > 0) {
@@ -110,9 +131,7 @@ final class Contacts {
         }
     }
 
-    private void pushApart(int i, int r, int j, double firm, double apart) {
-        double ox = fromX(i, r);
-        double oy = fromY(i, r);
+    private void pushApart(int i, double ox, double oy, int j, double firm, double apart) {
         double dx = crowd.x(i) + ox - crowd.x(j);
         double dy = crowd.y(i) + oy - crowd.y(j);
         crowd.motif(j).around().slopeAt(ownX(j, dx, dy), ownY(j, dx, dy), slope);
@@ -135,14 +154,12 @@ final class Contacts {
         return 2 * firm * Motif.SPACING * crowd.size(i);
     }
 
-    private double fromX(int i, int r) {
-        double[] rim = crowd.motif(i).rim();
-        return crowd.size(i) * (crowd.cos(i) * crowd.flip(i) * rim[r] - crowd.sin(i) * rim[r + 1]);
+    private double fromX(int i, double[] points, int r) {
+        return crowd.size(i) * (crowd.cos(i) * crowd.flip(i) * points[r] - crowd.sin(i) * points[r + 1]);
     }
 
-    private double fromY(int i, int r) {
-        double[] rim = crowd.motif(i).rim();
-        return crowd.size(i) * (crowd.sin(i) * crowd.flip(i) * rim[r] + crowd.cos(i) * rim[r + 1]);
+    private double fromY(int i, double[] points, int r) {
+        return crowd.size(i) * (crowd.sin(i) * crowd.flip(i) * points[r] + crowd.cos(i) * points[r + 1]);
     }
 
     private double ownX(int j, double dx, double dy) {

@@ -13,25 +13,65 @@ import rondel.progress.Cancellation;
  * @param step from sample to sample */
 record DistanceField(double x, double y, double step, int columns, int rows, float[] values) {
 
+    /** Samples of a square block share the segments that may be the nearest of any of them. */
+    private static final int BLOCK = 8;
+
     /** The distances to the edge of an area, computed segment by segment. */
     static DistanceField of(Geometry area, double x, double y, double step, int columns, int rows) {
         double[] segments = segments(area);
-        float[] values = new float[columns * rows];
-        for (int j = 0; j < rows; j++) {
+        DistanceField field = new DistanceField(x, y, step, columns, rows, new float[columns * rows]);
+        for (int j = 0; j < rows; j += BLOCK) {
             Cancellation.check();
-            double py = y + j * step;
-            double[] crossings = crossings(segments, py);
-            int passed = 0;
-            for (int i = 0; i < columns; i++) {
-                double px = x + i * step;
-                while (passed < crossings.length && crossings[passed] <= px) {
-                    passed++;
-                }
-                double distance = Math.sqrt(nearest(segments, px, py));
-                values[j * columns + i] = (float) (passed % 2 == 1 ? distance : -distance);
+            for (int i = 0; i < columns; i += BLOCK) {
+                field.measure(segments, i, j);
             }
         }
-        return new DistanceField(x, y, step, columns, rows, values);
+        for (int j = 0; j < rows; j++) {
+            field.sign(crossings(segments, y + j * step), j);
+        }
+        return field;
+    }
+
+    /** What is nearest to a sample is no farther from the block's middle than what is nearest to that, and the way there and
+     *  back. */
+    private void measure(double[] segments, int left, int top) {
+        int right = Math.min(left + BLOCK, columns);
+        int bottom = Math.min(top + BLOCK, rows);
+        double mx = x + (left + right - 1) / 2.0 * step;
+        double my = y + (top + bottom - 1) / 2.0 * step;
+        double there = Math.hypot(right - left, bottom - top) / 2 * step;
+        double[] near = within(segments, mx, my, Math.sqrt(nearest(segments, mx, my)) + 2 * there);
+        for (int j = top; j < bottom; j++) {
+            for (int i = left; i < right; i++) {
+                values[j * columns + i] = (float) Math.sqrt(nearest(near, x + i * step, y + j * step));
+            }
+        }
+    }
+
+    private static double[] within(double[] s, double px, double py, double distance) {
+        double[] near = new double[s.length];
+        int n = 0;
+        for (int k = 0; k < s.length; k += 4) {
+            if (distance(s, k, px, py) <= distance * distance) {
+                System.arraycopy(s, k, near, n, 4);
+                n += 4;
+            }
+        }
+        return Arrays.copyOf(near, n);
+    }
+
+    /** Below 0 where a row is outside.
+     *
+     * @param crossings where the row crosses the edge */
+    private void sign(double[] crossings, int row) {
+        int passed = 0;
+        for (int i = 0; i < columns; i++) {
+            while (passed < crossings.length && crossings[passed] <= x + i * step) {
+                passed++;
+            }
+            int k = row * columns + i;
+            values[k] = passed % 2 == 1 ? values[k] : -values[k];
+        }
     }
 
     private static double[] segments(Geometry area) {
@@ -66,17 +106,22 @@ record DistanceField(double x, double y, double step, int columns, int rows, flo
     private static double nearest(double[] s, double px, double py) {
         double best = Double.MAX_VALUE;
         for (int k = 0; k < s.length; k += 4) {
-            double ax = s[k];
-            double ay = s[k + 1];
-            double dx = s[k + 2] - ax;
-            double dy = s[k + 3] - ay;
-            double length = dx * dx + dy * dy;
-            double t = length == 0 ? 0 : Math.clamp(((px - ax) * dx + (py - ay) * dy) / length, 0, 1);
-            double ex = ax + t * dx - px;
-            double ey = ay + t * dy - py;
-            best = Math.min(best, ex * ex + ey * ey);
+            best = Math.min(best, distance(s, k, px, py));
         }
         return best;
+    }
+
+    /** How far a point is from a segment, squared. */
+    private static double distance(double[] s, int k, double px, double py) {
+        double ax = s[k];
+        double ay = s[k + 1];
+        double dx = s[k + 2] - ax;
+        double dy = s[k + 3] - ay;
+        double length = dx * dx + dy * dy;
+        double t = length == 0 ? 0 : Math.clamp(((px - ax) * dx + (py - ay) * dy) / length, 0, 1);
+        double ex = ax + t * dx - px;
+        double ey = ay + t * dy - py;
+        return ex * ex + ey * ey;
     }
 
     /** The distance at a point; beyond the samples, that of the nearest sample less how far that is. */

@@ -20,12 +20,10 @@ import rondel.progress.Cancellation;
  *  there is room for. */
 final class ExactFit {
 
-    /** What flattened outlines may be off, in mm. */
-    private static final double FLAT = 0.008;
-
     private static final int NUDGES = 14;
 
     private final FillingShape shape;
+    private final double flatness;
     private final PointOnGeometryLocator inside;
     private final IndexedFacetDistance edge;
     private final SplittableRandom random;
@@ -41,6 +39,7 @@ final class ExactFit {
 
     ExactFit(Geometry outline, FillingShape shape) {
         this.shape = shape;
+        this.flatness = Motif.FLATNESS * shape.to();
         this.inside = new IndexedPointInAreaLocator(outline);
         this.edge = new IndexedFacetDistance(outline.getBoundary());
         this.random = new SplittableRandom(shape.seed());
@@ -164,7 +163,7 @@ final class ExactFit {
 
     /** How much closer to something a copy is than it may be, in mm; not above 0 where it fits. */
     private double lacking(Copy copy, List<Copy> near) {
-        double most = FLAT - edge.distance(copy.flat);
+        double most = inside() - edge.distance(copy.flat);
         double apart = apart();
         for (Copy other : near) {
             if (copy.box.distance(other.box) < apart) {
@@ -179,10 +178,16 @@ final class ExactFit {
         return near.stream()
                         .noneMatch(other -> copy.box.distance(other.box) < apart
                                 && other.distance.isWithinDistance(copy.flat, apart))
-                && !edge.isWithinDistance(copy.flat, FLAT);
+                && !edge.isWithinDistance(copy.flat, inside());
     }
 
+    /** How far flattened outlines are apart at least, so that true ones keep the gap. */
     private double apart() {
-        return shape.gap() + 2 * FLAT;
+        return shape.gap() + 2 * flatness;
+    }
+
+    /** How far they are inside. */
+    private double inside() {
+        return flatness + Ground.FLATNESS;
     }
 }

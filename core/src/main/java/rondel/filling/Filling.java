@@ -20,8 +20,8 @@ final class Filling {
     private static final int LANES = 4;
     private static final double SMALLER = 1.22;
 
-    private static final double HEAT = 0.12;
-    private static final double COOLING = 180;
+    private static final double HEAT = 0.08;
+    private static final double COOLING = 200;
     private static final double FULL = 0.85;
     private static final int MISSES = 4;
     private static final int TRIES = 160;
@@ -33,7 +33,7 @@ final class Filling {
     private final int most;
     private final double mostArea;
 
-    /** Watches, and says whether to go on. */
+    /** Watches, and says whether to go on; before the first round is done it goes on anyway. */
     interface Watch {
         boolean goesOn(int rounds, List<Spot> spots);
     }
@@ -58,7 +58,7 @@ final class Filling {
     }
 
     List<Spot> fill(Watch watch) {
-        FreeSpace space = begun();
+        FreeSpace space = begun(watch);
         boolean goesOn = watch.goesOn(0, spots(space));
         Notches notches = new Notches(space.edge(), shape.from() / 2);
         List<Lane> lanes = IntStream.range(0, LANES)
@@ -103,7 +103,7 @@ final class Filling {
     }
 
     /** Filled for a start. Where a count is asked for and large copies leave no room for so many, smaller ones are taken. */
-    private FreeSpace begun() {
+    private FreeSpace begun(Watch watch) {
         double widest = motifs.stream().mapToDouble(m -> m.circles()[2]).max().orElse(0.5);
         FreeSpace empty = new FreeSpace(outline, shape.from(), shape.gap(), shape.to() * widest + shape.gap());
         double largest = shape.to();
@@ -113,7 +113,7 @@ final class Filling {
         }
         while (true) {
             FreeSpace space = empty.copy();
-            begin(space, largest);
+            begin(space, largest, watch);
             boolean enough = shape.count().isEmpty() || space.placed().size() == most;
             if (enough || largest == shape.from()) {
                 return space;
@@ -122,7 +122,7 @@ final class Filling {
         }
     }
 
-    private void begin(FreeSpace space, double largest) {
+    private void begin(FreeSpace space, double largest, Watch watch) {
         Envelope box = outline.getEnvelopeInternal();
         double radius = Math.hypot(box.getWidth(), box.getHeight());
         Search search = new Search(space, motifs, shape, new SplittableRandom(shape.seed()));
@@ -135,6 +135,7 @@ final class Filling {
                     missed++;
                 } else {
                     space.put(spot);
+                    watch.goesOn(0, spots(space));
                 }
             }
             if (size == shape.from()) {

@@ -22,7 +22,9 @@ import rondel.words.Refusal;
  * @param area the inside of the outline, less what copies that stay and the gap around them take */
 record Ground(Geometry area, List<Motif> motifs) {
 
-    private static final double FLATNESS = 0.004;
+    /** How far the flattened outline may lie from the true one, in mm. */
+    static final double FLATNESS = 0.002;
+
     private static final double OPAQUE = 0.5;
 
     static Ground of(

@@ -1,6 +1,7 @@
 package rondel.filling;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -20,7 +21,8 @@ import rondel.geometry.overlay.FlatArea;
  *
  * @param toOwn from the drawing's sheet to the motif's space
  * @param circles x, y and radius of circles within it, the largest first
- * @param rim x and y of points on its edge, evenly spaced
+ * @param rim x and y of points on its edge, evenly spaced, in an order in which any few in a row are far from each other
+ * @param contours the same points, contour by contour, in the order in which they follow each other
  * @param around how far a place is from it, above 0 inside */
 record Motif(
         int index,
@@ -29,6 +31,7 @@ record Motif(
         Affine toOwn,
         double[] circles,
         double[] rim,
+        List<double[]> contours,
         double farthest,
         DistanceField around) {
 
@@ -41,7 +44,9 @@ record Motif(
     private static final int MOST_CIRCLES = 7;
     private static final double SMALLEST_CIRCLE = 0.035;
     private static final double COARSE = 1.5e-3;
-    private static final double FLATNESS = 2e-4;
+
+    /** How far flattened outlines may lie from true ones, for a longer side of 1. */
+    static final double FLATNESS = 1e-4;
 
     /** @param covered what the drawing covers, on its sheet; not empty */
     static Motif of(int index, Outline covered) {
@@ -63,12 +68,13 @@ record Motif(
         }
         int samples = (int) (2 * MARGIN * SAMPLES) + 1;
         DistanceField around = DistanceField.of(coarse(flat), -MARGIN, -MARGIN, 1.0 / SAMPLES, samples, samples);
-        double[] rim = rim(flat);
+        List<double[]> contours = contours(flat);
+        double[] rim = scattered(contours);
         double farthest = 0;
         for (int i = 0; i < rim.length; i += 2) {
             farthest = Math.max(farthest, Math.hypot(rim[i], rim[i + 1]));
         }
-        return new Motif(index, flat, flat.getArea(), toOwn, circles, rim, farthest, around);
+        return new Motif(index, flat, flat.getArea(), toOwn, circles, rim, contours, farthest, around);
     }
 
     /** Coarse enough for what is only sampled. */
@@ -106,7 +112,7 @@ record Motif(
         if (found.isEmpty()) {
             return new double[3];
         }
-        return found.stream().flatMapToDouble(java.util.Arrays::stream).toArray();
+        return found.stream().flatMapToDouble(Arrays::stream).toArray();
     }
 
     private static void clear(DistanceField field, float[] left, double cx, double cy, double radius) {
@@ -121,25 +127,34 @@ record Motif(
         }
     }
 
-    private static double[] rim(Geometry flat) {
-        List<Coordinate> points = new ArrayList<>();
+    private static List<double[]> contours(Geometry flat) {
+        List<double[]> contours = new ArrayList<>();
         for (Object o : LinearComponentExtracter.getLines(flat)) {
             LineString line = (LineString) o;
             LengthIndexedLine along = new LengthIndexedLine(line);
             int n = (int) Math.max(6, Math.ceil(line.getLength() / SPACING));
+            double[] points = new double[2 * n];
             for (int i = 0; i < n; i++) {
-                points.add(along.extractPoint(line.getLength() * i / n));
+                Coordinate c = along.extractPoint(line.getLength() * i / n);
+                points[2 * i] = c.x;
+                points[2 * i + 1] = c.y;
             }
+            contours.add(points);
         }
-        int n = points.size();
+        return contours;
+    }
+
+    private static double[] scattered(List<double[]> contours) {
+        double[] all = contours.stream().flatMapToDouble(Arrays::stream).toArray();
+        int n = all.length / 2;
         int stride = stride(n);
-        double[] rim = new double[2 * n];
+        double[] scattered = new double[2 * n];
         for (int i = 0; i < n; i++) {
-            Coordinate c = points.get((int) ((long) i * stride % n));
-            rim[2 * i] = c.x;
-            rim[2 * i + 1] = c.y;
+            int from = (int) ((long) i * stride % n);
+            scattered[2 * i] = all[2 * from];
+            scattered[2 * i + 1] = all[2 * from + 1];
         }
-        return rim;
+        return scattered;
     }
 
     /** A step that visits all of n in such an order that any few in a row are far from each other. */

@@ -14,7 +14,7 @@ public record Part(ElementId element, Kind kind, Role role, int depth, Box box, 
 
     /** What it is in its piece. */
     public enum Kind {
-        /** An outline that something falls out of the sheet by: the outermost, or one in a hole. */
+        /** An outline that something falls out of the sheet by: the outermost, or one in a hole; or that it is peeled off by. */
         OUTLINE,
         /** An outline that leaves a hole. */
         HOLE,

@@ -35,7 +35,7 @@ public final class Parts {
                     line.box().getMinY(),
                     line.box().getWidth(),
                     line.box().getHeight());
-            parts.add(new Part(leaf.id(), kind(nesting, i, line, leaf, depth), leaf.role(), depth, box, line.length()));
+            parts.add(new Part(leaf.id(), kind(nesting, lines, leaves, i), leaf.role(), depth, box, line.length()));
         }
         parts.sort(Comparator.comparing(Part::kind)
                 .thenComparing(Part::depth)
@@ -52,14 +52,27 @@ public final class Parts {
         return depth;
     }
 
-    private static Part.Kind kind(Nesting nesting, int i, Line line, Element leaf, int depth) {
-        if (line.bounds()) {
-            if (nesting.first(i) != i) {
-                return Part.Kind.DOUBLED;
-            }
-            return depth % 2 == 0 ? Part.Kind.OUTLINE : Part.Kind.HOLE;
+    private static Part.Kind kind(Nesting nesting, List<Line> lines, List<Element> leaves, int i) {
+        Role role = leaves.get(lines.get(i).leaf()).role();
+        if (!lines.get(i).bounds()) {
+            return role == Role.PRINT ? Part.Kind.ART : Part.Kind.LINE;
         }
-        return leaf.role() == Role.PRINT ? Part.Kind.ART : Part.Kind.LINE;
+        if (nesting.first(i) != i) {
+            return Part.Kind.DOUBLED;
+        }
+        return isWithin(nesting, lines, leaves, i) ? Part.Kind.OUTLINE : Part.Kind.HOLE;
+    }
+
+    /** Whether there is something just inside an outline. Each one leads into what the one around it leaves, or out of it; but
+     *  a kiss cut in a piece that is cut through lies on a backing, and leaves nothing open. */
+    private static boolean isWithin(Nesting nesting, List<Line> lines, List<Element> leaves, int line) {
+        int around = nesting.around(nesting.first(line));
+        if (around < 0) {
+            return true;
+        }
+        boolean peeled = leaves.get(lines.get(line).leaf()).role() == Role.KISS_CUT
+                && leaves.get(lines.get(around).leaf()).role() == Role.CUT;
+        return peeled || !isWithin(nesting, lines, leaves, around);
     }
 
     /** Whether anything in an element is made otherwise than printed. */

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -197,6 +198,41 @@ class FillOutlineTest {
 
         assertThat(seen[0]).isEqualTo(12);
         assertThat(stopped).isEqualTo(fill(SHAPE.withRounds(12)).apply(job()));
+    }
+
+    @Test
+    void itIsSeenFromTheFirstCopyOn() {
+        List<Integer> seen = new ArrayList<>();
+        fill(SHAPE.withRounds(8)).apply(job(), (rounds, asItIs) -> {
+            seen.add(copies(asItIs.get()).size());
+            return true;
+        });
+
+        assertThat(seen).startsWith(1, 2, 3).hasSizeGreaterThan(10);
+    }
+
+    /** Discs fit together with less room between them than burrs do, and would crowd them out. */
+    @Test
+    void noDrawingIsCrowdedOutByOneThatFitsMoreEasily() {
+        Area burr = new Area(new Ellipse2D.Double(160, 103, 10, 10));
+        for (int i = 0; i < 8; i++) {
+            Area spike = new Area(new Rectangle2D.Double(164, 95, 2, 13));
+            spike.transform(java.awt.geom.AffineTransform.getRotateInstance(i * Math.PI / 4, 165, 108));
+            burr.add(spike);
+        }
+        Job job = new Place(job().sheets().getFirst().id(), List.of(shape("burr", burr)), List.of()).apply(job());
+
+        Job filled = new FillOutline(id("ring"), ids("disc", "burr"), SHAPE.withRounds(800)).apply(job);
+
+        double burrs =
+                room(filling(filled).children().stream().filter(e -> e.name().equals("burr")));
+        assertThat(burrs / room(filling(filled).children().stream())).isGreaterThan(0.09);
+    }
+
+    private static double room(Stream<Element> copies) {
+        return copies.map(e -> flat(e).getEnvelopeInternal())
+                .mapToDouble(b -> b.getWidth() * b.getHeight())
+                .sum();
     }
 
     @Test

@@ -72,6 +72,19 @@ class PartsTest {
     }
 
     @Test
+    void aKissCutOnABackingThatIsCutOutLeavesNoHoleButOneInASticker() {
+        Job job = Jobs.of(group(
+                "sticker",
+                Affine.IDENTITY,
+                lined("backing", Role.CUT, ring(50, 50, 40)),
+                lined("sticker line", Role.KISS_CUT, ring(50, 50, 30)),
+                lined("eye", Role.KISS_CUT, ring(50, 50, 10))));
+        assertThat(Parts.of(List.of(job.located(id("sticker")))))
+                .extracting(p -> p.element().value() + " " + p.kind())
+                .containsExactly("backing OUTLINE", "sticker line OUTLINE", "eye HOLE");
+    }
+
+    @Test
     void onlyGroupsWithLinesToBeMadeArePieces() {
         Job job = Jobs.of(
                 group("printed", Affine.IDENTITY, box("a", 10, 10, 5, 5)),

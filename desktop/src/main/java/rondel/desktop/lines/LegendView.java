@@ -21,6 +21,7 @@ final class LegendView extends GridPane {
         super(10, 6);
         this.desk = desk;
         setId("legend");
+        setMinHeight(USE_PREF_SIZE);
         desk.bench().onChange(this::show);
         show();
     }
@@ -47,6 +48,7 @@ final class LegendView extends GridPane {
             Label nothing = new Label(Words.of("legend.nothing"));
             nothing.getStyleClass().add("empty-state");
             nothing.setWrapText(true);
+            nothing.setMinHeight(USE_PREF_SIZE);
             add(nothing, 0, 0);
         }
     }

@@ -136,8 +136,8 @@ class LinesWindowTest extends BenchFixture {
                 .clickOn("#halo-distance")
                 .push(KeyCode.SHORTCUT, KeyCode.A)
                 .write("4 mm");
-        Thread.sleep(600);
-        calm();
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> lookup(".role-KISS_CUT").tryQuery().isPresent());
         assertThat(bench.job()).isSameAs(before);
         clickOn("#halo-make");
         calm();
