@@ -60,9 +60,9 @@ final class Filling {
     List<Spot> fill(Watch watch) {
         FreeSpace space = begun(watch);
         boolean goesOn = watch.goesOn(0, spots(space));
-        Notches notches = new Notches(space.edge(), shape.from() / 2);
+        Worth worth = new Worth(new Notches(space.edge(), shape.from() / 2), motifs);
         List<Lane> lanes = IntStream.range(0, LANES)
-                .mapToObj(i -> new Lane(space.copy(), notches, motifs, shape))
+                .mapToObj(i -> new Lane(space.copy(), worth, motifs, shape))
                 .toList();
         for (int i = 0; i < shape.rounds() && goesOn; i += LANES) {
             Cancellation.check();

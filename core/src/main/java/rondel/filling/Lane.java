@@ -1,7 +1,6 @@
 package rondel.filling;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.function.ToDoubleFunction;
@@ -21,26 +20,10 @@ final class Lane {
     /** What is pushed apart may still be too close by this, in mm. */
     private static final double NEARLY = 0.06;
 
-    /** How much what is missed of the outline counts, against what is not covered: less until the copies cover about what
-     *  they can, and more beyond. */
-    private static final double LEAST_MISSED = 0.6;
-
-    private static final double MOST_MISSED = 5;
-    private static final double STEEP = 400;
-
-    /** The share of an outline that round copies can cover; others as much less as they cover less of their own boxes. */
-    private static final double FULL = 0.8;
-
-    private static final double FULLNESS = 1.2;
-
-    /** The part of its fair share of the room that each motif takes at least, or else more of it counts more. */
-    private static final double FAIR = 0.4;
-
     private final FreeSpace space;
-    private final Notches notches;
+    private final Worth worth;
     private final List<Motif> motifs;
     private final FillingShape shape;
-    private final double full;
 
     /** @param at where, and
      *  @param reach how far around that, what is there may change
@@ -62,14 +45,11 @@ final class Lane {
         }
     }
 
-    Lane(FreeSpace space, Notches notches, List<Motif> motifs, FillingShape shape) {
+    Lane(FreeSpace space, Worth worth, List<Motif> motifs, FillingShape shape) {
         this.space = space;
-        this.notches = notches;
+        this.worth = worth;
         this.shape = shape;
         this.motifs = motifs;
-        this.full = Math.min(
-                FULL,
-                FULLNESS * motifs.stream().mapToDouble(Motif::area).average().orElse(1));
     }
 
     /** Makes a change; the room is as before afterwards.
@@ -82,21 +62,19 @@ final class Lane {
         double radius = shape.from() * 0.4 + wide * wide * shape.to() * 0.6;
         double reach = radius + shape.to() * 0.5;
         double seen = reach + shape.to() * 0.5 + shape.from();
-        double missedCounts = Math.clamp(LEAST_MISSED + (covered - full) * STEEP, LEAST_MISSED, MOST_MISSED);
         Changing changing = new Changing(space);
-        ToDoubleFunction<Changing> worth =
-                c -> c.area() - missedCounts * notches.missed(space.placed(), at[0], at[1], seen) - lacking();
-        double before = worth.applyAsDouble(changing);
+        ToDoubleFunction<Changing> value = c -> c.area() - worth.lacking(space.placed(), covered, at[0], at[1], seen);
+        double before = value.applyAsDouble(changing);
         changing.takeOut(space.near(at[0], at[1], radius));
         Search search = new Search(space, motifs, shape, random);
         if (random.nextInt(SHOVES) == 0) {
             shoved(search, List.copyOf(changing.out()), at, random, changing);
         }
         refilled(search, at, reach, random, most, changing);
-        double after = worth.applyAsDouble(changing);
+        double after = value.applyAsDouble(changing);
         Changing.Mark mark = changing.mark();
         if (swollen(at, reach, changing)) {
-            double swollen = worth.applyAsDouble(changing);
+            double swollen = value.applyAsDouble(changing);
             if (swollen > after) {
                 after = swollen;
             } else {
@@ -107,23 +85,6 @@ final class Lane {
                 List.copyOf(changing.out()), List.copyOf(changing.in()), at, reach + shape.to(), after - before);
         changing.undo();
         return change;
-    }
-
-    /** How much room motifs lack that take much less of it than others do, the more the more they lack, in mm². A copy takes
-     *  the square of its size, however little of that it covers. */
-    private double lacking() {
-        double[] taken = new double[motifs.size()];
-        for (FreeSpace.Placed p : space.placed()) {
-            taken[p.spot().motif().index()] += p.spot().size() * p.spot().size();
-        }
-        double all = Arrays.stream(taken).sum();
-        double least = FAIR * all / taken.length;
-        double sum = 0;
-        for (double room : taken) {
-            double lacking = Math.max(0, least - room) / FAIR;
-            sum += lacking * lacking;
-        }
-        return all == 0 ? 0 : sum / all;
     }
 
     /** What is near grows, and is pushed apart; false where it came too close to what is there. */
