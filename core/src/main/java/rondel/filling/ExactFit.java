@@ -163,7 +163,7 @@ final class ExactFit {
 
     /** How much closer to something a copy is than it may be, in mm; not above 0 where it fits. */
     private double lacking(Copy copy, List<Copy> near) {
-        double most = inside() - edge.distance(copy.flat);
+        double most = fromEdge() - edge.distance(copy.flat);
         double apart = apart();
         for (Copy other : near) {
             if (copy.box.distance(other.box) < apart) {
@@ -178,7 +178,7 @@ final class ExactFit {
         return near.stream()
                         .noneMatch(other -> copy.box.distance(other.box) < apart
                                 && other.distance.isWithinDistance(copy.flat, apart))
-                && !edge.isWithinDistance(copy.flat, inside());
+                && !edge.isWithinDistance(copy.flat, fromEdge());
     }
 
     /** How far flattened outlines are apart at least, so that true ones keep the gap. */
@@ -186,8 +186,8 @@ final class ExactFit {
         return shape.gap() + 2 * flatness;
     }
 
-    /** How far they are inside. */
-    private double inside() {
+    /** How far they are inside, so that true ones are. */
+    private double fromEdge() {
         return flatness + Ground.FLATNESS;
     }
 }

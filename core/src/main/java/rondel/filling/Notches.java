@@ -53,11 +53,11 @@ final class Notches {
     }
 
     private Window around(double x, double y, double half) {
-        int left = index(x - half - edge.x(), edge.columns());
-        int top = index(y - half - edge.y(), edge.rows());
-        int right = index(x + half - edge.x(), edge.columns());
-        int bottom = index(y + half - edge.y(), edge.rows());
-        return new Window(left, top, right - left, bottom - top);
+        return Window.between(
+                index(x - half - edge.x(), edge.columns()),
+                index(y - half - edge.y(), edge.rows()),
+                index(x + half - edge.x(), edge.columns()),
+                index(y + half - edge.y(), edge.rows()));
     }
 
     private int index(double from, int most) {

@@ -7,6 +7,14 @@ record Window(int left, int top, int width, int height) {
         return new Window(0, 0, all.columns(), all.rows());
     }
 
+    /** Without width or height where it would end before it begins.
+     *
+     * @param right where it ends: the first column beyond it
+     * @param bottom the first row beyond it */
+    static Window between(int left, int top, int right, int bottom) {
+        return new Window(left, top, Math.max(0, right - left), Math.max(0, bottom - top));
+    }
+
     int right() {
         return left + width;
     }
@@ -22,23 +30,19 @@ record Window(int left, int top, int width, int height) {
 
     /** The smallest part with both in it. */
     Window around(Window other) {
-        int fromLeft = Math.min(left, other.left);
-        int fromTop = Math.min(top, other.top);
-        return new Window(
-                fromLeft,
-                fromTop,
-                Math.max(right(), other.right()) - fromLeft,
-                Math.max(bottom(), other.bottom()) - fromTop);
+        return between(
+                Math.min(left, other.left),
+                Math.min(top, other.top),
+                Math.max(right(), other.right()),
+                Math.max(bottom(), other.bottom()));
     }
 
     /** What two parts have in common; without width or height where that is nothing. */
     Window shared(Window other) {
-        int fromLeft = Math.max(left, other.left);
-        int fromTop = Math.max(top, other.top);
-        return new Window(
-                fromLeft,
-                fromTop,
-                Math.max(0, Math.min(right(), other.right()) - fromLeft),
-                Math.max(0, Math.min(bottom(), other.bottom()) - fromTop));
+        return between(
+                Math.max(left, other.left),
+                Math.max(top, other.top),
+                Math.min(right(), other.right()),
+                Math.min(bottom(), other.bottom()));
     }
 }

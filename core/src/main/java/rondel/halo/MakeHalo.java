@@ -76,8 +76,8 @@ public record MakeHalo(
                 && shape.smallestHole() >= 0
                 && shape.threshold() >= 0
                 && shape.threshold() <= 1
-                && (second.isEmpty() || isLength(OptionalDouble.of(Math.abs(second.getAsDouble()))))
-                && isLength(gap);
+                && second.stream().map(Math::abs).allMatch(MakeHalo::isLength)
+                && gap.stream().allMatch(MakeHalo::isLength);
         if (!sound) {
             throw Refusal.of("halo.bad", FURTHEST);
         }
@@ -97,8 +97,8 @@ public record MakeHalo(
         return drawn(done, lines).withNextNumber(placing.next());
     }
 
-    private static boolean isLength(OptionalDouble figure) {
-        return figure.isEmpty() || figure.getAsDouble() > 0 && figure.getAsDouble() <= FURTHEST;
+    private static boolean isLength(double figure) {
+        return figure > 0 && figure <= FURTHEST;
     }
 
     /** The job with its new lines drawn, now that each can know the others. */

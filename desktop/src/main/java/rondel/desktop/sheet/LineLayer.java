@@ -68,8 +68,9 @@ final class LineLayer extends Pane {
     private static void name(Role role, Outline outline, Viewport viewport, List<Box> taken, List<Node> nodes) {
         String word = Words.of("role." + role);
         double width = word.length() * LETTER + 10;
-        Contour.of(outline).stream()
-                .flatMap(c -> c.segments().stream())
+        List<Bezier> segments =
+                Contour.of(outline).stream().flatMap(c -> c.segments().stream()).toList();
+        segments.stream()
                 .sorted(Comparator.comparingDouble((Bezier b) -> -b.start().distanceTo(b.end())))
                 .limit(MOST_PLACES)
                 .filter(b -> b.start().distanceTo(b.end()) * viewport.scale() > ROOM * width)
@@ -78,7 +79,7 @@ final class LineLayer extends Pane {
                 .filter(box -> taken.stream().noneMatch(t -> t.intersects(box)))
                 .findFirst()
                 .or(() ->
-                        top(outline, viewport).map(p -> new Box(p.x() - width / 2, p.y() - HEIGHT - 2, width, HEIGHT)))
+                        top(segments, viewport).map(p -> new Box(p.x() - width / 2, p.y() - HEIGHT - 2, width, HEIGHT)))
                 .ifPresent(box -> {
                     taken.add(box);
                     Label label = new Label(word);
@@ -89,10 +90,9 @@ final class LineLayer extends Pane {
                 });
     }
 
-    /** Where its highest node is on screen. */
-    private static Optional<Point> top(Outline outline, Viewport viewport) {
-        return Contour.of(outline).stream()
-                .flatMap(c -> c.segments().stream())
+    /** Where the highest node is on screen. */
+    private static Optional<Point> top(List<Bezier> segments, Viewport viewport) {
+        return segments.stream()
                 .map(Bezier::start)
                 .min(Comparator.comparingDouble(Point::y))
                 .map(viewport::toScreen);
