@@ -1,20 +1,29 @@
 package rondel.backdrop;
 
-import java.util.Arrays;
 import java.util.List;
 import rondel.geometry.Point;
 import rondel.job.BackdropShape;
 import rondel.progress.Cancellation;
 
 /** Which pixels are backdrop: regions grown from seeds along the borders, or from clicks, as long as a pixel looks like the
- *  backdrop beside it; what that looks like is followed as it changes, through gradients and soft shadows (seeded region growing,
- *  Adams and Bischof 1994, with a running mean in OKLab). */
+ *  backdrop beside it; what that looks like is followed as it changes slowly, through gradients and soft shadows, but not across
+ *  edges that are out of focus (seeded region growing, Adams and Bischof 1994, with a running mean in OKLab). */
 final class Growing {
 
     private static final float FOLLOWING = 0.12f;
+
+    /** How fast colours may change for it to be the backdrop that changes, as a share of the tolerance. */
+    private static final double STEEP = 0.5;
+
     private static final double POCKET = 0.5;
     private static final double PURE = 0.5;
-    private static final int BEYOND = 4;
+
+    /** An edge is out of focus, or blurred by compression, within so many pixels at most, or such a part of the longer side. */
+    private static final int BEYOND = 8;
+
+    private static final int BEYOND_PART = 250;
+    private static final int[][] WAYS = {{-1, 0}, {1, 0}, {0, -1}, {0, 1}};
+
     private static final double FADING = 0.2;
     private static final int LEAST_POCKET = 24;
     private static final int FINEST_PART = 25_000;
@@ -24,6 +33,7 @@ final class Growing {
     private final int width;
     private final int height;
     private final float limit;
+    private final Steepness steepness;
     private final boolean[] backdrop;
     private final int[] queue;
 
@@ -32,6 +42,7 @@ final class Growing {
         this.width = picture.width;
         this.height = picture.height;
         this.limit = (float) (tolerance * tolerance);
+        this.steepness = new Steepness(picture, limit * (float) (STEEP * STEEP));
         this.mean = LabImage.empty(width, height);
         this.backdrop = new boolean[width * height];
         this.queue = new int[width * height];
@@ -40,7 +51,8 @@ final class Growing {
     /** @param painted 1 where the brush keeps, -1 where it drops */
     static boolean[] of(LabImage picture, BackdropShape shape, byte[] painted) {
         Growing growing = new Growing(picture, shape.tolerance());
-        int seeds = shape.clicks().isEmpty() ? growing.seedBorders() : growing.seedClicks(shape.clicks());
+        int seeds = growing.seed(
+                shape.clicks().isEmpty() ? Border.usual(picture, 2 * growing.limit) : growing.clicked(shape.clicks()));
         growing.grow(seeds, painted);
         if (shape.pockets()) {
             growing.pockets(painted);
@@ -52,69 +64,17 @@ final class Growing {
         return growing.backdrop;
     }
 
-    /** The pixels along the borders that look as most of the border near them does. */
-    private int seedBorders() {
-        int[] border = border();
-        int window = Math.max(8, border.length / 6);
+    private int[] clicked(List<Point> clicks) {
+        return clicks.stream()
+                .mapToInt(p -> (int) Math.clamp(p.y() * height, 0, height - 1) * width
+                        + (int) Math.clamp(p.x() * width, 0, width - 1))
+                .toArray();
+    }
+
+    /** @return how many of the queue are taken then */
+    private int seed(int[] pixels) {
         int seeds = 0;
-        float[] l = new float[window];
-        for (int from = 0; from < border.length; from += window / 2) {
-            int middle = median(border, from, l);
-            for (int k = from; k < Math.min(border.length, from + window); k++) {
-                int i = border[k];
-                if (!backdrop[i] && picture.distance2(i, picture, middle) <= 2 * limit) {
-                    backdrop[i] = true;
-                    mean.copy(i, picture, i);
-                    queue[seeds++] = i;
-                }
-            }
-        }
-        return seeds;
-    }
-
-    /** The pixel of the usual lightness in a stretch of the border. */
-    private int median(int[] border, int from, float[] l) {
-        int n = Math.min(l.length, border.length - from);
-        for (int k = 0; k < n; k++) {
-            l[k] = picture.light[border[from + k]];
-        }
-        float[] sorted = Arrays.copyOf(l, n);
-        Arrays.sort(sorted);
-        float wanted = sorted[n / 2];
-        for (int k = 0; k < n; k++) {
-            if (l[k] == wanted) {
-                return border[from + k];
-            }
-        }
-        return border[from];
-    }
-
-    /** The pixels around the picture, clockwise. */
-    private int[] border() {
-        int n = width == 1 || height == 1 ? width * height : 2 * (width + height) - 4;
-        int[] around = new int[n];
-        int k = 0;
-        for (int x = 0; x < width; x++) {
-            around[k++] = x;
-        }
-        for (int y = 1; y < height; y++) {
-            around[k++] = y * width + width - 1;
-        }
-        for (int x = width - 2; x >= 0 && height > 1; x--) {
-            around[k++] = (height - 1) * width + x;
-        }
-        for (int y = height - 2; y > 0 && width > 1; y--) {
-            around[k++] = y * width;
-        }
-        return around;
-    }
-
-    private int seedClicks(List<Point> clicks) {
-        int seeds = 0;
-        for (Point p : clicks) {
-            int x = (int) Math.clamp(p.x() * width, 0, width - 1);
-            int y = (int) Math.clamp(p.y() * height, 0, height - 1);
-            int i = y * width + x;
+        for (int i : pixels) {
             if (!backdrop[i]) {
                 backdrop[i] = true;
                 mean.copy(i, picture, i);
@@ -154,7 +114,7 @@ final class Growing {
             return end;
         }
         backdrop[i] = true;
-        mean.approach(i, mean, from, picture, i, FOLLOWING);
+        mean.approach(i, mean, from, picture, i, steepness.at(i % width, i / width) ? 0 : FOLLOWING);
         queue[end] = i;
         return end + 1;
     }
@@ -200,16 +160,14 @@ final class Growing {
     private boolean isBounded(int end) {
         int edges = 0;
         int fades = 0;
-        int[] steps = {-1, 1, -width, width};
         for (int k = 0; k < end; k++) {
             int i = queue[k];
             int x = i % width;
-            for (int step : steps) {
-                boolean within = (step == -1 ? x >= BEYOND : step == 1 ? x < width - BEYOND : true)
-                        && i + BEYOND * step >= 0
-                        && i + BEYOND * step < backdrop.length;
-                if (within && !backdrop[i + step]) {
-                    if (picture.distance2(i + BEYOND * step, mean, i) > limit) {
+            int y = i / width;
+            for (int[] way : WAYS) {
+                boolean within = x + way[0] >= 0 && x + way[0] < width && y + way[1] >= 0 && y + way[1] < height;
+                if (within && !backdrop[i + way[1] * width + way[0]]) {
+                    if (endsSoon(i, x, y, way)) {
                         edges++;
                     } else {
                         fades++;
@@ -218,6 +176,22 @@ final class Growing {
             }
         }
         return fades <= FADING * (edges + fades);
+    }
+
+    /** Whether the picture is something else before long, on a way. */
+    private boolean endsSoon(int i, int x, int y, int[] way) {
+        int far = Math.max(BEYOND, Math.max(width, height) / BEYOND_PART);
+        for (int k = 1; k <= far; k++) {
+            int u = x + k * way[0];
+            int v = y + k * way[1];
+            if (u < 0 || u >= width || v < 0 || v >= height) {
+                return false;
+            }
+            if (picture.distance2(v * width + u, mean, i) > limit) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Leaves out what is left standing in the backdrop and is too small to be meant. */

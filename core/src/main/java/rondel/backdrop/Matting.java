@@ -8,10 +8,12 @@ import rondel.progress.Cancellation;
  *  of the backdrop is left. */
 final class Matting {
 
-    /** How far from the edge, in pixels, a colour may be a mixture. */
-    private static final int BAND = 2;
+    /** How far from a sharp edge, in pixels, a colour may be a mixture. */
+    private static final int SHARP = 2;
 
-    private static final int NEAR = 5;
+    /** How far beyond that colours are averaged that are none. */
+    private static final int BEYOND = 3;
+
     private static final float CLEAR_DIFFERENCE = 18f * 18f;
 
     private final int width;
@@ -21,15 +23,17 @@ final class Matting {
     private final float[][] motif;
     private final boolean[] backdrop;
     private final boolean[] mixed;
+    private final int band;
 
     private Matting(BufferedImage image, boolean[] backdrop) {
         this.width = image.getWidth();
         this.height = image.getHeight();
         this.backdrop = backdrop;
-        this.mixed = band();
         for (int c = 0; c < 3; c++) {
             rgb[c] = plane(image, 16 - 8 * c);
         }
+        this.band = Math.max(SHARP, EdgeWidth.of(rgb, backdrop, width));
+        this.mixed = band();
         behind = local(true);
         motif = local(false);
     }
@@ -76,8 +80,8 @@ final class Matting {
     }
 
     private void mark(boolean[] near, int x, int y) {
-        for (int v = Math.max(0, y - BAND); v <= Math.min(height - 1, y + BAND - 1); v++) {
-            for (int u = Math.max(0, x - BAND); u <= Math.min(width - 1, x + BAND - 1); u++) {
+        for (int v = Math.max(0, y - band); v <= Math.min(height - 1, y + band - 1); v++) {
+            for (int u = Math.max(0, x - band); u <= Math.min(width - 1, x + band - 1); u++) {
                 near[v * width + u] = true;
             }
         }
@@ -89,7 +93,7 @@ final class Matting {
         for (int i = 0; i < sure.length; i++) {
             sure[i] = !mixed[i] && backdrop[i] == ofBackdrop ? 1 : 0;
         }
-        float[] near = Smooth.box(sure, width, height, NEAR);
+        float[] near = Smooth.box(sure, width, height, band + BEYOND);
         float[] certain = new float[sure.length];
         for (int i = 0; i < certain.length; i++) {
             certain[i] = near[i] > 1e-4f ? 1 : 0;
@@ -107,7 +111,7 @@ final class Matting {
         for (int i = 0; i < plane.length; i++) {
             weighed[i] = sure[i] * plane[i];
         }
-        float[] mean = Smooth.box(weighed, width, height, NEAR);
+        float[] mean = Smooth.box(weighed, width, height, band + BEYOND);
         for (int i = 0; i < plane.length; i++) {
             if (certain[i] > 0) {
                 mean[i] /= near[i];

@@ -13,6 +13,8 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.ConvolveOp;
+import java.awt.image.Kernel;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -48,7 +50,9 @@ class ClearBackdropTest {
         FLAT,
         GRADIENT,
         SHADOWED,
-        JPEG
+        JPEG,
+        JPEG_GRADIENT,
+        OUT_OF_FOCUS
     }
 
     /** A motif: what is drawn, back to front. */
@@ -76,6 +80,8 @@ class ClearBackdropTest {
         Area frame = new Area(new Rectangle2D.Double(70, 80, 220, 200));
         frame.subtract(new Area(new Rectangle2D.Double(95, 105, 70, 60)));
         frame.subtract(new Area(new Rectangle2D.Double(195, 105, 70, 150)));
+        Area holed = new Area(new Ellipse2D.Double(70, 90, 180, 200));
+        holed.subtract(new Area(new Ellipse2D.Double(125, 160, 54, 54)));
         return List.of(
                 new Motif(List.of(ring), List.of(new Color(0x1f6f6b))),
                 new Motif(
@@ -87,7 +93,8 @@ class ClearBackdropTest {
                 new Motif(List.of(frame), List.of(new Color(0x6b3f7a))),
                 new Motif(
                         List.of(new Ellipse2D.Double(80, 60, 120, 180), new Ellipse2D.Double(160, 150, 130, 130)),
-                        List.of(new Color(0x20324f), new Color(0xb84430))));
+                        List.of(new Color(0x20324f), new Color(0xb84430))),
+                new Motif(List.of(holed), List.of(new Color(0xc83c28))));
     }
 
     private static Graphics2D drawing(BufferedImage image) {
@@ -109,10 +116,22 @@ class ClearBackdropTest {
         return art;
     }
 
+    /** The same out of focus: its edges are soft. */
+    private static BufferedImage blurred(BufferedImage art) {
+        float[] kernel = new float[19];
+        for (int i = 0; i < 19; i++) {
+            kernel[i] = (float) (Math.exp(-(i - 9) * (i - 9) / 18.0) / Math.sqrt(18 * Math.PI));
+        }
+        BufferedImage premultiplied = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_ARGB_PRE);
+        premultiplied.createGraphics().drawImage(art, 0, 0, null);
+        BufferedImage across = new ConvolveOp(new Kernel(19, 1, kernel)).filter(premultiplied, null);
+        return new ConvolveOp(new Kernel(1, 19, kernel)).filter(across, null);
+    }
+
     private static byte[] picture(BufferedImage art, Behind behind) throws IOException {
         BufferedImage all = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = drawing(all);
-        if (behind == Behind.GRADIENT) {
+        if (behind == Behind.GRADIENT || behind == Behind.JPEG_GRADIENT) {
             g.setPaint(new java.awt.GradientPaint(0, 0, new Color(0xf6efdf), SIDE, SIDE, new Color(0xa9c6cf)));
         } else {
             g.setColor(behind == Behind.JPEG ? new Color(0xfcfbf8) : new Color(0xeae3d4));
@@ -125,7 +144,7 @@ class ClearBackdropTest {
         }
         g.drawImage(art, 0, 0, null);
         g.dispose();
-        return behind == Behind.JPEG ? jpeg(all) : PictureCodec.FULL_SIZE.png(all);
+        return behind == Behind.JPEG || behind == Behind.JPEG_GRADIENT ? jpeg(all) : PictureCodec.FULL_SIZE.png(all);
     }
 
     private static byte[] jpeg(BufferedImage image) throws IOException {
@@ -172,7 +191,7 @@ class ClearBackdropTest {
     void whatIsKnownToBeOpaqueIsFoundWithinTwoPercent(Behind behind) throws IOException {
         List<Double> errors = new ArrayList<>();
         for (Motif motif : motifs()) {
-            BufferedImage art = art(motif);
+            BufferedImage art = behind == Behind.OUT_OF_FOCUS ? blurred(art(motif)) : art(motif);
             Job cleared = new ClearBackdrop(List.of(ART), BackdropShape.USUAL).apply(job(picture(art, behind)));
             errors.add(alphaError(shown(cleared), art));
         }
