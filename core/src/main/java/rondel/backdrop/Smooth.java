@@ -15,23 +15,40 @@ final class Smooth {
     static float[] box(float[] plane, int width, int height, int r) {
         float[] across = new float[plane.length];
         for (int y = 0; y < height; y++) {
-            line(plane, across, y * width, 1, width, r);
+            line(plane, across, y * width, width, r);
         }
-        float[] both = new float[plane.length];
-        for (int x = 0; x < width; x++) {
-            line(across, both, x, width, height, r);
-        }
-        return both;
+        return down(across, width, height, r);
     }
 
-    private static void line(float[] in, float[] out, int from, int step, int n, int r) {
+    private static void line(float[] in, float[] out, int from, int n, int r) {
         double sum = 0;
         for (int k = -r; k <= r; k++) {
-            sum += in[from + Math.clamp(k, 0, n - 1) * step];
+            sum += in[from + Math.clamp(k, 0, n - 1)];
         }
         for (int k = 0; k < n; k++) {
-            out[from + k * step] = (float) (sum / (2 * r + 1));
-            sum += in[from + Math.min(k + r + 1, n - 1) * step] - in[from + Math.max(k - r, 0) * step];
+            out[from + k] = (float) (sum / (2 * r + 1));
+            sum += in[from + Math.min(k + r + 1, n - 1)] - in[from + Math.max(k - r, 0)];
         }
+    }
+
+    /** Row by row, all columns at once: pixels that lie beside each other are read together. */
+    private static float[] down(float[] plane, int width, int height, int r) {
+        double[] sums = new double[width];
+        for (int k = -r; k <= r; k++) {
+            int row = Math.clamp(k, 0, height - 1) * width;
+            for (int x = 0; x < width; x++) {
+                sums[x] += plane[row + x];
+            }
+        }
+        float[] out = new float[plane.length];
+        for (int y = 0; y < height; y++) {
+            int in = Math.min(y + r + 1, height - 1) * width;
+            int gone = Math.max(y - r, 0) * width;
+            for (int x = 0; x < width; x++) {
+                out[y * width + x] = (float) (sums[x] / (2 * r + 1));
+                sums[x] += plane[in + x] - plane[gone + x];
+            }
+        }
+        return out;
     }
 }
