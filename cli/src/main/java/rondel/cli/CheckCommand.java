@@ -4,9 +4,13 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -19,6 +23,8 @@ import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
 import rondel.job.Job;
 import rondel.link.Following;
+import rondel.operation.Operation;
+import rondel.words.Refusal;
 
 /** Says what would go wrong in the making of a job, and mends what it can where that is asked. */
 @Command(
@@ -28,6 +34,7 @@ import rondel.link.Following;
 final class CheckCommand implements Callable<Integer> {
 
     private final PrintStream out;
+    private final PrintStream err;
 
     @Mixin
     private JobChange change;
@@ -38,8 +45,9 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--mend", description = "makes every fix there is, one after another")
     private boolean mend;
 
-    CheckCommand(PrintStream out) {
+    CheckCommand(PrintStream out, PrintStream err) {
         this.out = out;
+        this.err = err;
     }
 
     @Override
@@ -47,7 +55,7 @@ final class CheckCommand implements Callable<Integer> {
         Job job = change.read();
         List<Finding> found = check(job);
         if (mend) {
-            job = mended(job, found);
+            job = mended(job);
             change.write(job);
             found = check(job);
         }
@@ -63,18 +71,24 @@ final class CheckCommand implements Callable<Integer> {
         return Checks.of(new Checked(job, FontsAtHand.usual().get(), Limits.USUAL));
     }
 
-    /** Fixes are made one at a time and looked for again, as one may clear or change others. */
-    private static Job mended(Job job, List<Finding> found) {
+    /** Fixes are made one at a time and looked for again, as one may clear or change others; none is made twice. */
+    private Job mended(Job job) {
         Job now = job;
-        int most = found.size();
-        for (int i = 0; i < most; i++) {
-            var fix = check(now).stream().flatMap(f -> f.fix().stream()).findFirst();
-            if (fix.isEmpty()) {
-                break;
+        Set<Operation> made = new HashSet<>();
+        Optional<Operation> next;
+        while ((next = fixes(now).filter(made::add).findFirst()).isPresent()) {
+            try {
+                now = Following.apply(next.get(), now);
+            } catch (Refusal e) {
+                err.println(e.getMessage());
             }
-            now = Following.apply(fix.get().operation().get(), now);
         }
         return now;
+    }
+
+    private static Stream<Operation> fixes(Job job) {
+        return check(job).stream().flatMap(f -> f.fix().stream()).map(f -> f.operation()
+                .get());
     }
 
     private static String word(Finding f) {

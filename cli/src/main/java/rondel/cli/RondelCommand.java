@@ -39,7 +39,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new OperationsCommand(out))
                 .addSubcommand(new ConvertCommand(out, err))
                 .addSubcommand(new ExportCommand())
-                .addSubcommand(new CheckCommand(out))
+                .addSubcommand(new CheckCommand(out, err))
                 .addSubcommand(new ShelfCommand(out))
                 .addSubcommand(new BlanksCommand(out))
                 .addSubcommand(new FillInCommand());

@@ -40,6 +40,34 @@ class LinesByRecipeTest extends CommandLineFixture {
         assertThat(new ObjectMapper().readTree(mended.out())).isEmpty();
     }
 
+    /** A line that crosses itself is mended into two that touch, which is told and has no fix; what comes after is mended too. */
+    @Test
+    void everythingThatCanBeIsMendedInOneStepThoughSomeFindingsStay() throws IOException {
+        Path job = page();
+        Path lines = file(
+                "lines.svg",
+                "<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='50mm' viewBox='0 0 90 50'>"
+                        + "<path d='M5 5L25 25V5L5 25Z' fill='none' stroke='#d00'/>"
+                        + "<path d='M35 5h20v20' fill='none' stroke='#d00'/>"
+                        + "<path d='M60 5L85 5.6L60 6.2L58 6Z' fill='none' stroke='#d00' stroke-opacity='.4'/></svg>");
+        placed(job, lines);
+        Path roles = file(
+                "roles.json",
+                "[{\"operation\": \"roles-by-look\", \"rules\": [{\"colour\": \"#dd0000\", \"role\": \"cut\"}]}]");
+        assertThat(rondel("apply", job, roles).code()).isZero();
+
+        List<String> before = codes(rondel("check", job, "--json"));
+        Run mended = rondel("check", job, "--mend", "--json");
+
+        assertThat(before).contains("selfCrossing", "openCut", "spikes", "transparentStroke");
+        assertThat(mended.code()).as(mended.err()).isZero();
+        assertThat(codes(mended)).containsOnly("touchingCuts");
+    }
+
+    private static List<String> codes(Run check) throws IOException {
+        return new ObjectMapper().readTree(check.out()).findValuesAsText("code");
+    }
+
     /** A cut file in two flat groups: its lines get their roles by their look, and come out piece by piece, each told in parts. */
     @Test
     void aCutFileIsGivenRolesAndRegroupedByRecipeAndInfoTellsEachPiecesParts() throws IOException {

@@ -1,10 +1,22 @@
 package rondel.check;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateList;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.util.LinearComponentExtracter;
+import org.locationtech.jts.linearref.LengthIndexedLine;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import rondel.geometry.Outline;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
@@ -17,6 +29,13 @@ import rondel.job.TextElement;
 public record CutLine(Checked.Placed of, Contour contour, LineString line) {
 
     private static final double TOLERANCE = 0.01;
+
+    /** Lines that are no farther from each other touch, in mm. */
+    private static final double TOUCHES = 1e-4;
+
+    /** Lines that are no farther from each other are one to a blade, in mm. */
+    private static final double SAME = 0.01;
+
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     static List<CutLine> of(Checked.Placed placed) {
@@ -54,26 +73,72 @@ public record CutLine(Checked.Placed of, Contour contour, LineString line) {
                         < 1e-3;
     }
 
+    /** Whether it passes from one side of another to the other; meeting it or lying along it is not enough. */
+    public boolean crosses(CutLine other) {
+        if (!other.isClosed() && isClosed()) {
+            return other.crosses(this);
+        }
+        return other.isClosed() ? liesOnBothSidesOf(other) : meetsAmid(other);
+    }
+
+    private boolean liesOnBothSidesOf(CutLine around) {
+        PointOnGeometryLocator inside = new IndexedPointInAreaLocator(FACTORY.createLinearRing(closed(around.line)));
+        Set<Boolean> sides = new HashSet<>();
+        for (LineString part : parts(line.difference(around.line))) {
+            Coordinate middle = new LengthIndexedLine(part).extractPoint(part.getLength() / 2);
+            if (around.line.distance(FACTORY.createPoint(middle)) > TOUCHES) {
+                sides.add(inside.locate(middle) == Location.INTERIOR);
+            }
+        }
+        return sides.size() == 2;
+    }
+
+    private static Coordinate[] closed(LineString line) {
+        CoordinateList points = new CoordinateList(line.getCoordinates(), true);
+        points.closeRing();
+        return points.toCoordinateArray();
+    }
+
+    /** Whether both go on where they meet. */
+    private boolean meetsAmid(CutLine other) {
+        for (Coordinate c : line.intersection(other.line).getCoordinates()) {
+            boolean atAnEnd = Stream.of(line, other.line)
+                    .flatMap(l -> Stream.of(l.getStartPoint(), l.getEndPoint()))
+                    .anyMatch(end -> end.getCoordinate().distance(c) < TOUCHES);
+            if (!atAnEnd) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<LineString> parts(Geometry lines) {
+        return LinearComponentExtracter.getLines(lines);
+    }
+
     /** Whether another runs along the same line, either way. */
     public boolean doubles(CutLine other) {
-        return line.getEnvelopeInternal().equals(other.line.getEnvelopeInternal()) && line.equalsNorm(other.line)
-                || near(line.getLength(), other.line.getLength())
-                        && near(
-                                line.getEnvelopeInternal().getMinX(),
-                                other.line.getEnvelopeInternal().getMinX())
-                        && near(
-                                line.getEnvelopeInternal().getMinY(),
-                                other.line.getEnvelopeInternal().getMinY())
-                        && near(
-                                line.getEnvelopeInternal().getMaxX(),
-                                other.line.getEnvelopeInternal().getMaxX())
-                        && near(
-                                line.getEnvelopeInternal().getMaxY(),
-                                other.line.getEnvelopeInternal().getMaxY())
-                        && near(Math.abs(contour.area()), Math.abs(other.contour.area()));
+        return near(line.getLength(), other.line.getLength())
+                && alike(line.getEnvelopeInternal(), other.line.getEnvelopeInternal())
+                && runsAlong(other)
+                && other.runsAlong(this);
+    }
+
+    private static boolean alike(Envelope a, Envelope b) {
+        return near(a.getMinX(), b.getMinX())
+                && near(a.getMinY(), b.getMinY())
+                && near(a.getMaxX(), b.getMaxX())
+                && near(a.getMaxY(), b.getMaxY());
+    }
+
+    private boolean runsAlong(CutLine other) {
+        IndexedFacetDistance distance = new IndexedFacetDistance(other.line);
+        return Stream.of(line.getCoordinates())
+                .allMatch(c -> distance.isWithinDistance(FACTORY.createPoint(c), SAME + 2 * TOLERANCE));
     }
 
     private static boolean near(double a, double b) {
-        return Math.abs(a - b) < 1e-2;
+        return Math.abs(a - b) < SAME;
     }
 }

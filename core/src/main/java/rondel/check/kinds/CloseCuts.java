@@ -19,8 +19,9 @@ import rondel.progress.Cancellation;
 import rondel.shapes.Combine;
 import rondel.shapes.Way;
 import rondel.units.LengthFormat;
+import rondel.words.Words;
 
-/** Cut lines that cross, or that run closer to each other than the material bears. */
+/** Cut lines that cross or touch, or that run closer to each other than the material bears. */
 public record CloseCuts() implements Check {
 
     @Override
@@ -53,7 +54,7 @@ public record CloseCuts() implements Check {
                                 b.of().element().id().equals(a.of().element().id())
                                         ? new ElementId("")
                                         : b.of().element().id()))) {
-                    found.add(gap > 0 ? narrow(a, b, gap, job) : crossing(a, b));
+                    found.add(gap > 0 ? narrow(a, b, gap, job) : a.crosses(b) ? crossing(a, b) : touching(a, b));
                 }
             }
         }
@@ -64,21 +65,28 @@ public record CloseCuts() implements Check {
         return Finding.of(
                         Severity.WARNING,
                         "narrowGap",
-                        Targets.display(a.of().element()),
-                        Targets.display(b.of().element()),
+                        names(a, b),
                         LengthFormat.withUnit(gap, job.job().unit()))
                 .about(a.of().element().id());
+    }
+
+    private static Finding touching(CutLine a, CutLine b) {
+        return Finding.of(Severity.WARNING, "touchingCuts", names(a, b))
+                .about(a.of().element().id());
+    }
+
+    private static String names(CutLine a, CutLine b) {
+        String one = Targets.display(a.of().element());
+        return a.of().element() == b.of().element()
+                ? Words.of("finding.one", one)
+                : Words.of("finding.both", one, Targets.display(b.of().element()));
     }
 
     private static Finding crossing(CutLine a, CutLine b) {
         ElementId first = a.of().element().id();
         ElementId second = b.of().element().id();
-        Finding finding = Finding.of(
-                        Severity.ERROR,
-                        "crossingCuts",
-                        Targets.display(a.of().element()),
-                        Targets.display(b.of().element()))
-                .about(first);
+        Finding finding =
+                Finding.of(Severity.ERROR, "crossingCuts", names(a, b)).about(first);
         boolean closed = a.isClosed() && b.isClosed();
         return closed
                 ? finding.mendedBy(Fix.of(

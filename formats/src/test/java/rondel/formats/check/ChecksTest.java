@@ -15,6 +15,7 @@ import rondel.check.Checked;
 import rondel.check.Checks;
 import rondel.check.Finding;
 import rondel.check.Limits;
+import rondel.check.Severity;
 import rondel.formats.Fixtures;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -141,6 +142,11 @@ class ChecksTest {
                         job(disc(Role.CUT, 90, 90, 20), disc(Role.CUT, 90, 90, 19)),
                         true),
                 new Case(
+                        "doubledCut",
+                        job(path(Role.CUT, false, 50, 50, 70, 70), path(Role.CUT, false, 70, 70, 50, 50)),
+                        job(path(Role.CUT, false, 50, 50, 70, 70), path(Role.CUT, false, 50, 70, 70, 50)),
+                        true),
+                new Case(
                         "narrowGap",
                         job(square(Role.CUT, 50, 50, 20), square(Role.CUT, 70.49, 50, 20)),
                         job(square(Role.CUT, 50, 50, 20), square(Role.CUT, 70.51, 50, 20)),
@@ -150,6 +156,21 @@ class ChecksTest {
                         job(disc(Role.CUT, 80, 80, 20), disc(Role.CUT, 100, 80, 20)),
                         job(disc(Role.CUT, 80, 80, 20), disc(Role.CUT, 121, 80, 20)),
                         true),
+                new Case(
+                        "touchingCuts",
+                        job(square(Role.CUT, 50, 50, 20), square(Role.CUT, 70, 50, 20)),
+                        job(square(Role.CUT, 50, 50, 20), square(Role.CUT, 60, 50, 20)),
+                        false),
+                new Case(
+                        "touchingCuts",
+                        job(square(Role.CUT, 50, 50, 20), path(Role.CUT, false, 60, 60, 70, 65)),
+                        job(square(Role.CUT, 50, 50, 20), path(Role.CUT, false, 60, 60, 71, 65)),
+                        false),
+                new Case(
+                        "crossingCuts",
+                        job(path(Role.CUT, false, 50, 50, 70, 70), path(Role.CUT, false, 50, 70, 70, 50)),
+                        job(path(Role.CUT, false, 50, 50, 70, 70), path(Role.CUT, false, 50, 70, 60, 60)),
+                        false),
                 new Case(
                         "selfCrossing",
                         job(path(Role.CUT, true, 50, 50, 90, 90, 90, 50, 50, 90)),
@@ -211,6 +232,13 @@ class ChecksTest {
                 .toList();
     }
 
+    private static List<String> errors(Job job) {
+        return Checks.of(new Checked(job, Fixtures.FONTS.get(), Limits.USUAL)).stream()
+                .filter(f -> f.severity() == Severity.ERROR)
+                .map(Finding::code)
+                .toList();
+    }
+
     @ParameterizedTest
     @MethodSource("cases")
     void tripsNarrowlyPassesAndIsMended(Case c) {
@@ -222,6 +250,7 @@ class ChecksTest {
         found.getFirst().fix().ifPresent(fix -> {
             History history = History.of(c.trips).then(fix.operation().get());
             assertThat(found(history.job(), c.code)).isEmpty();
+            assertThat(errors(history.job())).isSubsetOf(errors(c.trips));
             assertThat(history.undo().orElseThrow().job()).isSameAs(c.trips);
         });
     }
