@@ -8,10 +8,9 @@ import java.util.SplittableRandom;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Location;
-import org.locationtech.jts.operation.distance.IndexedFacetDistance;
+import rondel.geometry.Affine;
 import rondel.job.FillingShape;
 import rondel.progress.Cancellation;
 
@@ -21,27 +20,23 @@ import rondel.progress.Cancellation;
 final class ExactFit {
 
     private static final int NUDGES = 14;
+    private static final double SMALLER = 0.96;
+
+    /** How far copies may move or grow meanwhile, at most, in mm. */
+    private static final double MOVES = 2;
 
     private final FillingShape shape;
     private final double flatness;
     private final PointOnGeometryLocator inside;
-    private final IndexedFacetDistance edge;
+    private final Facets edge;
     private final SplittableRandom random;
-    private final List<Copy> copies = new ArrayList<>();
-
-    private record Copy(Spot spot, Geometry flat, Envelope box, IndexedFacetDistance distance) {
-
-        static Copy of(Spot spot) {
-            Geometry flat = Motif.transformed(spot.motif().flat(), spot.map());
-            return new Copy(spot, flat, flat.getEnvelopeInternal(), new IndexedFacetDistance(flat));
-        }
-    }
+    private final List<Spot> copies = new ArrayList<>();
 
     ExactFit(Geometry outline, FillingShape shape) {
         this.shape = shape;
         this.flatness = Motif.FLATNESS * shape.to();
         this.inside = new IndexedPointInAreaLocator(outline);
-        this.edge = new IndexedFacetDistance(outline.getBoundary());
+        this.edge = Facets.of(outline);
         this.random = new SplittableRandom(shape.seed());
     }
 
@@ -50,11 +45,10 @@ final class ExactFit {
         found.stream()
                 .filter(s -> inside.locate(new Coordinate(s.x(), s.y())) == Location.INTERIOR)
                 .sorted(Comparator.comparingDouble(Spot::size))
-                .map(Copy::of)
                 .forEach(copies::add);
         for (int i = copies.size() - 1; i >= 0; i--) {
             Cancellation.check();
-            Optional<Copy> fitting = fitting(i);
+            Optional<Spot> fitting = fitting(i);
             if (fitting.isPresent()) {
                 copies.set(i, fitting.get());
             } else {
@@ -65,83 +59,70 @@ final class ExactFit {
             Cancellation.check();
             copies.set(i, grown(i));
         }
-        return copies.stream().map(Copy::spot).toList();
+        return List.copyOf(copies);
     }
 
     /** A copy where it is, if it fits; else moved by as little as makes it fit; else smaller. */
-    private Optional<Copy> fitting(int index) {
-        Copy now = copies.get(index);
-        List<Copy> near = near(now, index);
-        double lacking = lacking(now, near);
-        if (lacking <= 0) {
-            return Optional.of(now);
-        }
-        Spot s = now.spot;
-        Copy best = now;
+    private Optional<Spot> fitting(int index) {
+        Spot best = copies.get(index);
+        List<Spot> near = near(best, index);
+        double lacking = lacking(best, near);
         for (int i = 0; i < NUDGES && lacking > 0; i++) {
             double turn = 2 * Math.PI * random.nextDouble();
             double by = lacking * (0.4 + random.nextDouble());
-            Copy moved = Copy.of(best.spot.at(
-                    best.spot.x() + by * StrictMath.cos(turn), best.spot.y() + by * StrictMath.sin(turn), s.angle()));
+            Spot moved =
+                    best.at(best.x() + by * StrictMath.cos(turn), best.y() + by * StrictMath.sin(turn), best.angle());
             double less = lacking(moved, near);
             if (less < lacking) {
                 best = moved;
                 lacking = less;
             }
         }
-        return lacking <= 0 ? Optional.of(best) : smaller(best.spot, near);
+        return lacking <= 0 ? Optional.of(best) : smaller(best, near);
     }
 
-    private Optional<Copy> smaller(Spot spot, List<Copy> near) {
-        double not = spot.size();
-        double fits = spot.size();
-        Copy found = null;
-        while (found == null) {
-            fits *= 0.96;
-            if (fits < shape.from()) {
-                Copy least = Copy.of(spot.sized(shape.from()));
+    private Optional<Spot> smaller(Spot spot, List<Spot> near) {
+        Spot not = spot;
+        Spot fits = spot.sized(spot.size() * SMALLER);
+        while (!fits(fits, near)) {
+            not = fits;
+            fits = fits.sized(fits.size() * SMALLER);
+            if (fits.size() < shape.from()) {
+                Spot least = spot.sized(shape.from());
                 return fits(least, near) ? Optional.of(least) : Optional.empty();
             }
-            Copy one = Copy.of(spot.sized(fits));
-            if (fits(one, near)) {
-                found = one;
-            } else {
-                not = fits;
-            }
         }
-        return Optional.of(between(found, not, near));
+        return Optional.of(between(fits, not.size(), near));
     }
 
     /** The largest that fits between one that does and a size that does not. */
-    private Copy between(Copy fits, double not, List<Copy> near) {
-        Copy found = fits;
+    private Spot between(Spot fits, double not, List<Spot> near) {
+        Spot found = fits;
         double limit = not;
         for (int i = 0; i < 7; i++) {
-            Copy one = Copy.of(found.spot.sized((found.spot.size() + limit) / 2));
+            Spot one = found.sized((found.size() + limit) / 2);
             if (fits(one, near)) {
                 found = one;
             } else {
-                limit = one.spot.size();
+                limit = one.size();
             }
         }
         return found;
     }
 
-    private Copy grown(int index) {
-        Copy now = copies.get(index);
-        List<Copy> near = near(now, index);
-        Copy best = now;
+    private Spot grown(int index) {
+        Spot best = copies.get(index);
+        List<Spot> near = near(best, index);
         for (int i = 0; i <= 6; i++) {
-            Spot s = best.spot;
-            double most = Math.min(shape.to(), s.size() * 1.04);
-            if (most <= s.size()) {
+            double most = Math.min(shape.to(), best.size() * 1.04);
+            if (most <= best.size()) {
                 return best;
             }
             double reach = i == 0 ? 0 : 0.5 / i;
-            Copy moved = Copy.of(s.at(
-                    s.x() + reach * (2 * random.nextDouble() - 1),
-                    s.y() + reach * (2 * random.nextDouble() - 1),
-                    s.angle()));
+            Spot moved = best.at(
+                    best.x() + reach * (2 * random.nextDouble() - 1),
+                    best.y() + reach * (2 * random.nextDouble() - 1),
+                    best.angle());
             if (fits(moved, near)) {
                 best = between(moved, most, near);
             }
@@ -149,36 +130,39 @@ final class ExactFit {
         return best;
     }
 
-    private List<Copy> near(Copy of, int index) {
-        Envelope around = new Envelope(of.box);
-        around.expandBy(shape.gap() + 2);
-        List<Copy> near = new ArrayList<>();
+    private List<Spot> near(Spot of, int index) {
+        List<Spot> near = new ArrayList<>();
         for (int j = 0; j < copies.size(); j++) {
-            if (j != index && copies.get(j).box.intersects(around)) {
-                near.add(copies.get(j));
+            Spot other = copies.get(j);
+            double reach = reach(of) + reach(other) + shape.gap() + MOVES;
+            if (j != index && of.distance(other.x(), other.y()) < reach) {
+                near.add(other);
             }
         }
         return near;
     }
 
-    /** How much closer to something a copy is than it may be, in mm; not above 0 where it fits. */
-    private double lacking(Copy copy, List<Copy> near) {
-        double most = fromEdge() - edge.distance(copy.flat);
-        double apart = apart();
-        for (Copy other : near) {
-            if (copy.box.distance(other.box) < apart) {
-                most = Math.max(most, apart - other.distance.distance(copy.flat));
-            }
+    private static double reach(Spot spot) {
+        return spot.size() * spot.motif().farthest();
+    }
+
+    private boolean fits(Spot copy, List<Spot> near) {
+        return lacking(copy, near) <= 0;
+    }
+
+    /** How much closer to something a copy is than it may be, in mm; 0 where it fits. */
+    private double lacking(Spot copy, List<Spot> near) {
+        double most = fromEdge() - edge.distance(copy.motif().facets(), copy.map(), fromEdge());
+        for (Spot other : near) {
+            most = Math.max(most, lacking(copy, other));
         }
         return most;
     }
 
-    private boolean fits(Copy copy, List<Copy> near) {
-        double apart = apart();
-        return near.stream()
-                        .noneMatch(other -> copy.box.distance(other.box) < apart
-                                && other.distance.isWithinDistance(copy.flat, apart))
-                && !edge.isWithinDistance(copy.flat, fromEdge());
+    private double lacking(Spot copy, Spot other) {
+        Affine toOther = other.map().inverse().orElseThrow().times(copy.map());
+        double apart = apart() / other.size();
+        return (apart - other.motif().facets().distance(copy.motif().facets(), toOther, apart)) * other.size();
     }
 
     /** How far flattened outlines are apart at least, so that true ones keep the gap. */

@@ -23,7 +23,8 @@ import rondel.geometry.overlay.FlatArea;
  * @param circles x, y and radius of circles within it, the largest first
  * @param rim x and y of points on its edge, evenly spaced, in an order in which any few in a row are far from each other
  * @param contours the same points, contour by contour, in the order in which they follow each other
- * @param around how far a place is from it, above 0 inside */
+ * @param around how far a place is from it, above 0 inside
+ * @param facets its outline for exact distances */
 record Motif(
         int index,
         Geometry flat,
@@ -33,7 +34,8 @@ record Motif(
         double[] rim,
         List<double[]> contours,
         double farthest,
-        DistanceField around) {
+        DistanceField around,
+        Facets facets) {
 
     private static final int SAMPLES = 72;
     private static final double MARGIN = 2.6;
@@ -74,7 +76,7 @@ record Motif(
         for (int i = 0; i < rim.length; i += 2) {
             farthest = Math.max(farthest, Math.hypot(rim[i], rim[i + 1]));
         }
-        return new Motif(index, flat, flat.getArea(), toOwn, circles, rim, contours, farthest, around);
+        return new Motif(index, flat, flat.getArea(), toOwn, circles, rim, contours, farthest, around, Facets.of(flat));
     }
 
     /** Coarse enough for what is only sampled. */
