@@ -3,12 +3,18 @@ package rondel.backdrop;
 import java.util.Arrays;
 
 /** How wide the edge between backdrop and motif is in a picture, in pixels: 1 or 2 where it is sharp, more where it is out of
- *  focus. It is the usual way, straight into the motif, on which colours have gone most of the way from the backdrop's. */
+ *  focus. It is the usual way, straight into the motif, on which colours go away from the backdrop's before they come to rest or
+ *  turn back, as they do behind a line drawn around the motif. */
 final class EdgeWidth {
 
     private static final int FARTHEST = 16;
     private static final int BEHIND = 3;
     private static final float MOST = 0.9f;
+
+    /** Colours that go away by less from pixel to pixel have come to rest: in levels of 256, and as a share of the way. */
+    private static final float LEAST_RISE = 2;
+
+    private static final float REST = 0.02f;
     private static final int LEAST_SAMPLES = 40;
 
     private final float[][] rgb;
@@ -46,24 +52,28 @@ final class EdgeWidth {
                 return;
             }
         }
+        float[] away = new float[FARTHEST + 1];
+        int end = 0;
         for (int k = 1; k <= FARTHEST; k++) {
-            if (part(at, step, k) >= MOST) {
-                counts[k]++;
-                return;
+            away[k] = distance(at - BEHIND * step, at + k * step);
+            if (away[k] < away[end] + Math.max(LEAST_RISE, REST * away[end])) {
+                break;
             }
+            end = k;
         }
+        int k = 1;
+        while (k < end && away[k] < MOST * away[end]) {
+            k++;
+        }
+        counts[k]++;
     }
 
-    private float part(int at, int step, int k) {
-        float dot = 0;
-        float length = 0;
+    private float distance(int i, int j) {
+        float sum = 0;
         for (float[] plane : rgb) {
-            float from = plane[at - BEHIND * step];
-            float d = plane[at + FARTHEST * step] - from;
-            dot += d * (plane[at + k * step] - from);
-            length += d * d;
+            sum += (plane[j] - plane[i]) * (plane[j] - plane[i]);
         }
-        return length == 0 ? 1 : dot / length;
+        return (float) Math.sqrt(sum);
     }
 
     private int median() {

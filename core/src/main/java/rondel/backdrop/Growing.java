@@ -13,7 +13,7 @@ final class Growing {
     private static final float FOLLOWING = 0.12f;
 
     /** How fast colours may change for it to be the backdrop that changes, as a share of the tolerance. */
-    private static final double STEEP = 0.5;
+    private static final double STEEP = 1;
 
     private static final double POCKET = 0.5;
     private static final double PURE = 0.5;
@@ -21,6 +21,10 @@ final class Growing {
     /** An edge is out of focus, or blurred by compression, within so many pixels at most, or such a part of the longer side. */
     private static final int BEYOND = 8;
 
+    /** Pockets are as thick as this on average at least, in pixels, or such a part of the longer side. */
+    private static final double THIN = 5;
+
+    private static final double THIN_PART = 300;
     private static final int BEYOND_PART = 250;
     private static final int[][] WAYS = {{-1, 0}, {1, 0}, {0, -1}, {0, 1}};
 
@@ -156,10 +160,12 @@ final class Growing {
         });
     }
 
-    /** Whether what was grown ends at edges nearly all around: what fades into something else is the motif's own. */
+    /** Whether what was grown ends at edges nearly all around: what fades into something else is the motif's own, and so is what
+     *  is as thin as a line. */
     private boolean isBounded(int end) {
+        int most = Math.max(BEYOND, Math.max(width, height) / BEYOND_PART);
+        int all = 0;
         int edges = 0;
-        int fades = 0;
         for (int k = 0; k < end; k++) {
             int i = queue[k];
             int x = i % width;
@@ -167,21 +173,18 @@ final class Growing {
             for (int[] way : WAYS) {
                 boolean within = x + way[0] >= 0 && x + way[0] < width && y + way[1] >= 0 && y + way[1] < height;
                 if (within && !backdrop[i + way[1] * width + way[0]]) {
-                    if (endsSoon(i, x, y, way)) {
-                        edges++;
-                    } else {
-                        fades++;
-                    }
+                    all++;
+                    edges += endsSoon(i, x, y, way, most) ? 1 : 0;
                 }
             }
         }
-        return fades <= FADING * (edges + fades);
+        double thick = all == 0 ? most : 2.0 * end / all;
+        return thick >= Math.max(THIN, Math.max(width, height) / THIN_PART) && edges >= (1 - FADING) * all;
     }
 
     /** Whether the picture is something else before long, on a way. */
-    private boolean endsSoon(int i, int x, int y, int[] way) {
-        int far = Math.max(BEYOND, Math.max(width, height) / BEYOND_PART);
-        for (int k = 1; k <= far; k++) {
+    private boolean endsSoon(int i, int x, int y, int[] way, int most) {
+        for (int k = 1; k <= most; k++) {
             int u = x + k * way[0];
             int v = y + k * way[1];
             if (u < 0 || u >= width || v < 0 || v >= height) {

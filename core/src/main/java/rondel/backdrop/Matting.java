@@ -11,8 +11,16 @@ final class Matting {
     /** How far from a sharp edge, in pixels, a colour may be a mixture. */
     private static final int SHARP = 2;
 
+    /** Edges no wider than this are as sharp as pictures are. */
+    private static final int BLURRED = 6;
+
     /** How far beyond that colours are averaged that are none. */
     private static final int BEYOND = 3;
+
+    /** Off what a mixture would be, in levels of 256, a colour is one still, and no longer. */
+    private static final float ALIKE = 24;
+
+    private static final float STRANGE = 64;
 
     private static final float CLEAR_DIFFERENCE = 18f * 18f;
 
@@ -32,7 +40,8 @@ final class Matting {
         for (int c = 0; c < 3; c++) {
             rgb[c] = plane(image, 16 - 8 * c);
         }
-        this.band = Math.max(SHARP, EdgeWidth.of(rgb, backdrop, width));
+        int edge = EdgeWidth.of(rgb, backdrop, width);
+        this.band = edge <= BLURRED ? SHARP : edge;
         this.mixed = band();
         behind = local(true);
         motif = local(false);
@@ -139,9 +148,19 @@ final class Matting {
             dot += d * (rgb[c][i] - behind[c][i]);
             length += d * d;
         }
-        float trust = Math.min(1, length / CLEAR_DIFFERENCE);
         float solved = Math.clamp(length == 0 ? plain : dot / length, 0f, 1f);
+        float trust = Math.min(1, length / CLEAR_DIFFERENCE) * explained(i, solved);
         return trust * solved + (1 - trust) * plain;
+    }
+
+    /** How well a pixel's colour is told by mixing the two: not where it is a third one, as that of a line around the motif. */
+    private float explained(int i, float part) {
+        float off = 0;
+        for (int c = 0; c < 3; c++) {
+            float d = behind[c][i] + part * (motif[c][i] - behind[c][i]) - rgb[c][i];
+            off += d * d;
+        }
+        return Math.clamp((STRANGE - (float) Math.sqrt(off)) / (STRANGE - ALIKE), 0f, 1f);
     }
 
     private BufferedImage cut(BufferedImage image, float[] alpha) {

@@ -58,7 +58,7 @@ final class Contacts {
      *  close yet are passed over. */
     private void find(int i, int contour, double[] points, int j) {
         double limit = j == THE_EDGE ? SLACK : gap + SLACK;
-        double spacing = Motif.SPACING * crowd.size(i);
+        double spacing = crowd.motif(i).spacing() * crowd.size(i);
         for (int r = 0; r < points.length; ) {
             double px = crowd.x(i) + fromX(i, points, r);
             double py = crowd.y(i) + fromY(i, points, r);
@@ -151,7 +151,7 @@ final class Contacts {
 
     /** A point stands for the rim around it. */
     private double weight(int i, double firm) {
-        return 2 * firm * Motif.SPACING * crowd.size(i);
+        return 2 * firm * crowd.motif(i).spacing() * crowd.size(i);
     }
 
     private double fromX(int i, double[] points, int r) {

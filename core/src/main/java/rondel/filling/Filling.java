@@ -21,7 +21,14 @@ final class Filling {
     private static final double SMALLER = 1.22;
 
     private static final double HEAT = 0.08;
-    private static final double COOLING = 200;
+
+    /** In rounds. */
+    private static final double COOLING = 170;
+
+    /** Changes that are tried in a round: more of simple drawings, whose changes take less time, the shorter their outlines are. */
+    private static final int MOST_TRIED = 3;
+
+    private static final double TRIED = 30;
     private static final double FULL = 0.85;
     private static final int MISSES = 4;
     private static final int TRIES = 160;
@@ -64,15 +71,26 @@ final class Filling {
         List<Lane> lanes = IntStream.range(0, LANES)
                 .mapToObj(i -> new Lane(space.copy(), worth, motifs, shape))
                 .toList();
+        int tried = tried(motifs);
         for (int i = 0; i < shape.rounds() && goesOn; i += LANES) {
-            Cancellation.check();
-            kept(changes(lanes, i, covered(space))).forEach(c -> {
-                lanes.forEach(l -> l.apply(c));
-                c.applyTo(space);
-            });
+            for (int k = 0; k < tried; k++) {
+                Cancellation.check();
+                double heat = HEAT * shape.from() * shape.from() * StrictMath.exp(-i / COOLING);
+                kept(changes(lanes, i * tried + k * LANES, heat, covered(space)))
+                        .forEach(c -> {
+                            lanes.forEach(l -> l.apply(c));
+                            c.applyTo(space);
+                        });
+            }
             goesOn = watch.goesOn(i + LANES, spots(space));
         }
         return pushedApart(space);
+    }
+
+    private static int tried(List<Motif> motifs) {
+        double longest =
+                motifs.stream().mapToDouble(m -> m.flat().getLength()).max().orElse(1);
+        return Math.clamp(Math.round(TRIED / (longest * longest)), 1, MOST_TRIED);
     }
 
     /** All at once as large as there is room for, and hardly too close anywhere; where less than all is to be covered, no
@@ -86,12 +104,11 @@ final class Filling {
     }
 
     /** What the lanes propose; a loss is accepted, ever more rarely and ever smaller (simulated annealing). */
-    private List<Lane.Change> changes(List<Lane> lanes, int round, double covered) {
-        double chance = StrictMath.log(Math.max(1e-9, chance(round).nextDouble()));
-        double loss = HEAT * shape.from() * shape.from() * StrictMath.exp(-round / COOLING) * chance;
+    private List<Lane.Change> changes(List<Lane> lanes, int number, double heat, double covered) {
+        double loss = heat * StrictMath.log(Math.max(1e-9, chance(number).nextDouble()));
         return IntStream.range(0, LANES)
                 .parallel()
-                .mapToObj(k -> lanes.get(k).proposed(chance(round + k + 1), most, covered / outline.getArea()))
+                .mapToObj(k -> lanes.get(k).proposed(chance(number + k + 1), most, covered / outline.getArea()))
                 .filter(c -> c.gain() > loss)
                 .filter(c -> shape.count().isEmpty() || c.in().size() >= c.out().size())
                 .filter(c -> shape.density().isEmpty() || covered + c.area() <= mostArea)

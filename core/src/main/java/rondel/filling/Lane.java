@@ -17,6 +17,9 @@ final class Lane {
     /** One in so many changes shoves what is there before more is put in. */
     private static final int SHOVES = 5;
 
+    /** What growing has gained counts this much less with each change after it. */
+    private static final double FORGETS = 0.985;
+
     /** What is pushed apart may still be too close by this, in mm. */
     private static final double NEARLY = 0.06;
 
@@ -24,6 +27,9 @@ final class Lane {
     private final Worth worth;
     private final List<Motif> motifs;
     private final FillingShape shape;
+
+    /** How much growing may gain: what lacks more before it is not worth the time. */
+    private double gained;
 
     /** @param at where, and
      *  @param reach how far around that, what is there may change
@@ -50,6 +56,7 @@ final class Lane {
         this.worth = worth;
         this.shape = shape;
         this.motifs = motifs;
+        this.gained = shape.to() * shape.to();
     }
 
     /** Makes a change; the room is as before afterwards.
@@ -73,8 +80,10 @@ final class Lane {
         refilled(search, at, reach, random, most, changing);
         double after = value.applyAsDouble(changing);
         Changing.Mark mark = changing.mark();
-        if (swollen(at, reach, changing)) {
+        gained *= FORGETS;
+        if (after + gained > before && swollen(at, reach, changing)) {
             double swollen = value.applyAsDouble(changing);
+            gained = Math.max(gained, swollen - after);
             if (swollen > after) {
                 after = swollen;
             } else {

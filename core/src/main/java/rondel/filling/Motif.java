@@ -23,6 +23,7 @@ import rondel.geometry.overlay.FlatArea;
  * @param circles x, y and radius of circles within it, the largest first
  * @param rim x and y of points on its edge, evenly spaced, in an order in which any few in a row are far from each other
  * @param contours the same points, contour by contour, in the order in which they follow each other
+ * @param spacing from point to point of the rim
  * @param around how far a place is from it, above 0 inside
  * @param facets its outline for exact distances */
 record Motif(
@@ -33,6 +34,7 @@ record Motif(
         double[] circles,
         double[] rim,
         List<double[]> contours,
+        double spacing,
         double farthest,
         DistanceField around,
         Facets facets) {
@@ -40,8 +42,10 @@ record Motif(
     private static final int SAMPLES = 72;
     private static final double MARGIN = 2.6;
 
-    /** From point to point of the rim, for a longer side of 1. */
+    /** From point to point of a rim, for a longer side of 1, unless that would be too many points. */
     static final double SPACING = 0.05;
+
+    private static final int MOST_POINTS = 80;
 
     private static final int MOST_CIRCLES = 7;
     private static final double SMALLEST_CIRCLE = 0.035;
@@ -70,13 +74,15 @@ record Motif(
         }
         int samples = (int) (2 * MARGIN * SAMPLES) + 1;
         DistanceField around = DistanceField.of(coarse(flat), -MARGIN, -MARGIN, 1.0 / SAMPLES, samples, samples);
-        List<double[]> contours = contours(flat);
+        double spacing = Math.max(SPACING, flat.getLength() / MOST_POINTS);
+        List<double[]> contours = contours(flat, spacing);
         double[] rim = scattered(contours);
         double farthest = 0;
         for (int i = 0; i < rim.length; i += 2) {
             farthest = Math.max(farthest, Math.hypot(rim[i], rim[i + 1]));
         }
-        return new Motif(index, flat, flat.getArea(), toOwn, circles, rim, contours, farthest, around, Facets.of(flat));
+        return new Motif(
+                index, flat, flat.getArea(), toOwn, circles, rim, contours, spacing, farthest, around, Facets.of(flat));
     }
 
     /** Coarse enough for what is only sampled. */
@@ -129,12 +135,12 @@ record Motif(
         }
     }
 
-    private static List<double[]> contours(Geometry flat) {
+    private static List<double[]> contours(Geometry flat, double spacing) {
         List<double[]> contours = new ArrayList<>();
         for (Object o : LinearComponentExtracter.getLines(flat)) {
             LineString line = (LineString) o;
             LengthIndexedLine along = new LengthIndexedLine(line);
-            int n = (int) Math.max(6, Math.ceil(line.getLength() / SPACING));
+            int n = (int) Math.max(6, Math.ceil(line.getLength() / spacing));
             double[] points = new double[2 * n];
             for (int i = 0; i < n; i++) {
                 Coordinate c = along.extractPoint(line.getLength() * i / n);

@@ -9,7 +9,7 @@ final class Worth {
 
     /** How much what is missed of the outline counts, against what is not covered: less until the copies cover about what
      *  they can, and more beyond. */
-    private static final double LEAST_MISSED = 0.6;
+    private static final double LEAST_MISSED = 1.2;
 
     private static final double MOST_MISSED = 5;
     private static final double STEEP = 400;

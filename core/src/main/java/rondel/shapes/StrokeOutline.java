@@ -8,6 +8,7 @@ import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
+import rondel.geometry.Windings;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
 import rondel.geometry.overlay.Operand;
@@ -37,8 +38,9 @@ public final class StrokeOutline {
         Outline large = outline.transformed(Affine.scale(scale, scale));
         Shape pen = Pens.of(stroke.scaled(scale, Affine.IDENTITY)).createStrokedShape(large.toShape(FillRule.NON_ZERO));
         Outline drawn = Outline.of(pen).transformed(toSheet.times(Affine.scale(1 / scale, 1 / scale)));
+        Windings inked = new Windings(pen, 1);
         Outline turns = stroke.dashes().isEmpty()
-                ? turns(outline, WITHIN * stroke.width() / 2, p -> pen.contains(scale * p.x(), scale * p.y()))
+                ? turns(outline, WITHIN * stroke.width() / 2, p -> inked.around(scale * p.x(), scale * p.y()) != 0)
                 : Outline.EMPTY;
         return turns.isEmpty()
                 ? Overlay.united(drawn)

@@ -73,6 +73,6 @@ class MotifTest {
 
         assertThat(motif.area()).isCloseTo(Math.PI / 4 * (1 - 0.25), within(1e-3));
         assertThat(motif.circles()[2]).isCloseTo(0.125, within(0.01));
-        assertThat(motif.rim().length / 2 * Motif.SPACING).isCloseTo(Math.PI * 1.5, within(0.1));
+        assertThat(motif.rim().length / 2 * motif.spacing()).isCloseTo(Math.PI * 1.5, within(0.1));
     }
 }

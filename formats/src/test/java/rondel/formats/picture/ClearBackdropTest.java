@@ -265,6 +265,37 @@ class ClearBackdropTest {
         assertThat(found.getRGB(20, 20) >>> 24).isZero();
     }
 
+    /** A motif in a dark line narrower than its edge is blurred, with a thin light line in it that looks like the backdrop. */
+    @Test
+    void linesAroundTheMotifAndInItAreItsOwn() throws IOException {
+        BufferedImage image = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = drawing(image);
+        g.setColor(new Color(0xf3ede2));
+        g.fillRect(0, 0, SIDE, SIDE);
+        g.setColor(new Color(0xf2b8a6));
+        g.fill(new Ellipse2D.Double(60, 60, 240, 240));
+        g.setColor(new Color(0xf6ece2));
+        g.setStroke(new java.awt.BasicStroke(3));
+        g.draw(new Ellipse2D.Double(110, 110, 140, 140));
+        g.setColor(new Color(0x16403d));
+        g.draw(new Ellipse2D.Double(60, 60, 240, 240));
+        g.dispose();
+
+        BufferedImage found = shown(new ClearBackdrop(List.of(ART), BackdropShape.USUAL).apply(job(jpeg(image))));
+
+        int outside = 0;
+        for (int i = 0; i < 360; i++) {
+            double x = Math.cos(Math.toRadians(i));
+            double y = Math.sin(Math.toRadians(i));
+            assertThat(found.getRGB((int) (180 + 120 * x), (int) (180 + 120 * y)) >>> 24)
+                    .isGreaterThan(200);
+            assertThat(found.getRGB((int) (180 + 70 * x), (int) (180 + 70 * y)) >>> 24)
+                    .isEqualTo(255);
+            assertThat(found.getRGB((int) (180 + 127 * x), (int) (180 + 127 * y)) >>> 24)
+                    .isZero();
+        }
+    }
+
     @Test
     void theWholePictureIsKeptAndComesBack() throws IOException {
         Job job = job(picture(art(motifs().get(1)), Behind.FLAT));
