@@ -21,11 +21,15 @@ import rondel.job.Sheet;
 import rondel.words.Refusal;
 
 /** Where and how large artwork arrives on a sheet: at the size its file states, or as large as the sheet allows, with a
- *  note; never beyond the edge unless somebody says where.
+ *  note; never beyond the edge unless somebody says where. What is drawn on a page of the sheet's size stays where it is
+ *  drawn.
  *
  * @param width of its visible box in mm, where one is wanted; the height follows unless it is given too
- * @param topLeft of its visible box; the middle of the sheet where none is given */
+ * @param topLeft of its visible box; where none is given, the middle of the sheet */
 public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Optional<Point> topLeft) {
+
+    /** Pages and sheets that differ by less are of one size, in mm. */
+    private static final double SAME = 0.05;
 
     public static final ArtworkPlacement CENTRED =
             new ArtworkPlacement(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
@@ -35,7 +39,7 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
 
     /** With its visible box's centre at {@code centre}. */
     public static Placed centredAt(Artwork artwork, Sheet sheet, Point centre) {
-        Placed placed = CENTRED.onto(sheet, artwork);
+        Placed placed = CENTRED.onto(sheet, artwork, false);
         Affine move = Affine.translate(centre.x() - sheet.width() / 2, centre.y() - sheet.height() / 2);
         return new Placed(
                 new Place(
@@ -48,13 +52,18 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
     }
 
     public Placed onto(Sheet sheet, Artwork artwork) {
+        boolean asDrawn = topLeft.isEmpty() && width.isEmpty() && height.isEmpty() && isMadeFor(sheet, artwork);
+        return onto(sheet, artwork, asDrawn);
+    }
+
+    private Placed onto(Sheet sheet, Artwork artwork, boolean asDrawn) {
         Element element = artwork.asElement();
         Box box = Extent.of(element, Affine.IDENTITY).orElseThrow(() -> Refusal.of("artwork.empty", artwork.name()));
         List<Finding> findings = new ArrayList<>(artwork.findings());
-        Affine size = size(box, sheet, artwork.name(), findings);
+        Affine size = asDrawn ? Affine.IDENTITY : size(box, sheet, artwork.name(), findings);
         Box sized = box.transformed(size);
-        Point corner =
-                topLeft.orElse(new Point((sheet.width() - sized.width()) / 2, (sheet.height() - sized.height()) / 2));
+        Point middle = new Point((sheet.width() - sized.width()) / 2, (sheet.height() - sized.height()) / 2);
+        Point corner = asDrawn ? new Point(box.x(), box.y()) : topLeft.orElse(middle);
         Affine place =
                 Affine.translate(corner.x() - sized.x(), corner.y() - sized.y()).times(size);
         Element placed = element.with(t -> t.placedBy(place));
@@ -65,6 +74,10 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
             }
         });
         return new Placed(new Place(sheet.id(), List.of(placed), artwork.media()), findings);
+    }
+
+    private static boolean isMadeFor(Sheet sheet, Artwork artwork) {
+        return Math.abs(sheet.width() - artwork.width()) < SAME && Math.abs(sheet.height() - artwork.height()) < SAME;
     }
 
     private Affine size(Box box, Sheet sheet, String name, List<Finding> findings) {
