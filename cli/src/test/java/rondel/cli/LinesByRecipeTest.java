@@ -51,10 +51,9 @@ class LinesByRecipeTest extends CommandLineFixture {
                         + "<path d='M35 5h20v20' fill='none' stroke='#d00'/>"
                         + "<path d='M60 5L85 5.6L60 6.2L58 6Z' fill='none' stroke='#d00' stroke-opacity='.4'/></svg>");
         placed(job, lines);
-        Path roles = file(
-                "roles.json",
-                "[{\"operation\": \"roles-by-look\", \"rules\": [{\"colour\": \"#dd0000\", \"role\": \"cut\"}]}]");
-        assertThat(rondel("apply", job, roles).code()).isZero();
+        apply(job, """
+                [{"operation": "roles-by-look", "rules": [{"colour": "#dd0000", "role": "cut"}]}]
+                """);
 
         List<String> before = codes(rondel("check", job, "--json"));
         Run mended = rondel("check", job, "--mend", "--json");

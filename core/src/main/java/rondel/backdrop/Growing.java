@@ -11,21 +11,18 @@ import rondel.progress.Cancellation;
 final class Growing {
 
     private static final float FOLLOWING = 0.12f;
-
-    /** How fast colours may change for it to be the backdrop that changes, as a share of the tolerance. */
-    private static final double STEEP = 1;
-
     private static final double POCKET = 0.5;
     private static final double PURE = 0.5;
 
     /** An edge is out of focus, or blurred by compression, within so many pixels at most, or such a part of the longer side. */
     private static final int BEYOND = 8;
 
+    private static final int BEYOND_PART = 250;
+
     /** Pockets are as thick as this on average at least, in pixels, or such a part of the longer side. */
     private static final double THIN = 5;
 
     private static final double THIN_PART = 300;
-    private static final int BEYOND_PART = 250;
     private static final int[][] WAYS = {{-1, 0}, {1, 0}, {0, -1}, {0, 1}};
 
     private static final double FADING = 0.2;
@@ -46,7 +43,7 @@ final class Growing {
         this.width = picture.width;
         this.height = picture.height;
         this.limit = (float) (tolerance * tolerance);
-        this.steepness = new Steepness(picture, limit * (float) (STEEP * STEEP));
+        this.steepness = new Steepness(picture, limit);
         this.mean = LabImage.empty(width, height);
         this.backdrop = new boolean[width * height];
         this.queue = new int[width * height];

@@ -9,17 +9,16 @@ import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateList;
-import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
 import org.locationtech.jts.linearref.LengthIndexedLine;
-import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import rondel.geometry.Outline;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
+import rondel.geometry.curve.Retraced;
 import rondel.job.ShapeElement;
 import rondel.job.TextElement;
 
@@ -119,26 +118,8 @@ public record CutLine(Checked.Placed of, Contour contour, LineString line) {
 
     /** Whether another runs along the same line, either way. */
     public boolean doubles(CutLine other) {
-        return near(line.getLength(), other.line.getLength())
-                && alike(line.getEnvelopeInternal(), other.line.getEnvelopeInternal())
-                && runsAlong(other)
-                && other.runsAlong(this);
-    }
-
-    private static boolean alike(Envelope a, Envelope b) {
-        return near(a.getMinX(), b.getMinX())
-                && near(a.getMinY(), b.getMinY())
-                && near(a.getMaxX(), b.getMaxX())
-                && near(a.getMaxY(), b.getMaxY());
-    }
-
-    private boolean runsAlong(CutLine other) {
-        IndexedFacetDistance distance = new IndexedFacetDistance(other.line);
-        return Stream.of(line.getCoordinates())
-                .allMatch(c -> distance.isWithinDistance(FACTORY.createPoint(c), SAME + 2 * TOLERANCE));
-    }
-
-    private static boolean near(double a, double b) {
-        return Math.abs(a - b) < SAME;
+        return Math.abs(line.getLength() - other.line.getLength()) < SAME
+                && Retraced.alike(line.getEnvelopeInternal(), other.line.getEnvelopeInternal(), SAME)
+                && Retraced.along(line, other.line, SAME + 2 * TOLERANCE);
     }
 }

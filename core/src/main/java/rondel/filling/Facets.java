@@ -1,14 +1,17 @@
 package rondel.filling;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
 import rondel.geometry.Affine;
+import rondel.geometry.Point;
 
 /** The straight pieces of a flattened outline, in a tree of circles around ever fewer of them. Circles stay circles however an
  *  outline is turned and sized, so the tree is made once for all copies of a drawing. The distance of two outlines is found by
@@ -16,6 +19,7 @@ import rondel.geometry.Affine;
 final class Facets {
 
     private static final int FEW = 4;
+    private static final Node NOTHING = new Node(0, 0, 0, null, null, new Coordinate[0]);
 
     private final Node root;
 
@@ -31,7 +35,7 @@ final class Facets {
         this.root = root;
     }
 
-    /** @param lines not empty; its boundary counts where it is an area */
+    /** @param lines its boundary counts where it is an area; where it is empty, all is far from it */
     static Facets of(Geometry lines) {
         List<Coordinate[]> pieces = new ArrayList<>();
         for (Object o : LinearComponentExtracter.getLines(lines)) {
@@ -40,35 +44,27 @@ final class Facets {
                 pieces.add(new Coordinate[] {all[i - 1], all[i]});
             }
         }
-        return new Facets(node(pieces));
+        return new Facets(pieces.isEmpty() ? NOTHING : node(pieces));
     }
 
     private static Node node(List<Coordinate[]> pieces) {
-        double left = Double.POSITIVE_INFINITY;
-        double top = Double.POSITIVE_INFINITY;
-        double right = Double.NEGATIVE_INFINITY;
-        double bottom = Double.NEGATIVE_INFINITY;
+        Envelope box = new Envelope();
         for (Coordinate[] piece : pieces) {
-            for (Coordinate c : piece) {
-                left = Math.min(left, c.x);
-                right = Math.max(right, c.x);
-                top = Math.min(top, c.y);
-                bottom = Math.max(bottom, c.y);
-            }
+            box.expandToInclude(piece[0]);
+            box.expandToInclude(piece[1]);
         }
-        Coordinate middle = new Coordinate((left + right) / 2, (top + bottom) / 2);
+        Coordinate middle = box.centre();
         double radius = 0;
         for (Coordinate[] piece : pieces) {
             radius = Math.max(radius, Math.max(middle.distance(piece[0]), middle.distance(piece[1])));
         }
         if (pieces.size() <= FEW) {
-            Coordinate[] ends =
-                    pieces.stream().flatMap(java.util.Arrays::stream).toArray(Coordinate[]::new);
+            Coordinate[] ends = pieces.stream().flatMap(Arrays::stream).toArray(Coordinate[]::new);
             return new Node(middle.x, middle.y, radius, null, null, ends);
         }
         List<Coordinate[]> sorted = new ArrayList<>(pieces);
         sorted.sort(
-                right - left > bottom - top
+                box.getWidth() > box.getHeight()
                         ? Comparator.comparingDouble(p -> p[0].x + p[1].x)
                         : Comparator.comparingDouble(p -> p[0].y + p[1].y));
         int half = sorted.size() / 2;
@@ -96,8 +92,9 @@ final class Facets {
         }
 
         private double least(Node a, Node b) {
-            double x = m.a() * b.x + m.c() * b.y + m.e() - a.x;
-            double y = m.b() * b.x + m.d() * b.y + m.f() - a.y;
+            Point p = m.apply(b.x, b.y);
+            double x = p.x() - a.x;
+            double y = p.y() - a.y;
             return Math.sqrt(x * x + y * y) - a.radius - scale * b.radius;
         }
 
@@ -131,7 +128,8 @@ final class Facets {
         }
 
         private Coordinate moved(Coordinate c) {
-            return new Coordinate(m.a() * c.x + m.c() * c.y + m.e(), m.b() * c.x + m.d() * c.y + m.f());
+            Point p = m.apply(c.x, c.y);
+            return new Coordinate(p.x(), p.y());
         }
     }
 }

@@ -73,9 +73,9 @@ final class Filling {
                 .toList();
         int tried = tried(motifs);
         for (int i = 0; i < shape.rounds() && goesOn; i += LANES) {
+            double heat = HEAT * shape.from() * shape.from() * StrictMath.exp(-i / COOLING);
             for (int k = 0; k < tried; k++) {
                 Cancellation.check();
-                double heat = HEAT * shape.from() * shape.from() * StrictMath.exp(-i / COOLING);
                 kept(changes(lanes, i * tried + k * LANES, heat, covered(space)))
                         .forEach(c -> {
                             lanes.forEach(l -> l.apply(c));

@@ -12,7 +12,6 @@ import org.locationtech.jts.index.intervalrtree.SortedPackedIntervalRTree;
 public final class Windings {
 
     private final SortedPackedIntervalRTree edges = new SortedPackedIntervalRTree();
-    private boolean any;
 
     /** @param flatness how far edges may lie from the shape's curves, in its units */
     public Windings(Shape shape, double flatness) {
@@ -36,16 +35,13 @@ public final class Windings {
     private void add(Coordinate from, Coordinate to) {
         if (from.y != to.y) {
             edges.insert(Math.min(from.y, to.y), Math.max(from.y, to.y), new LineSegment(from, to));
-            any = true;
         }
     }
 
     /** Above 0 where it goes round clockwise as one sees it, y pointing down; 0 outside. */
     public int around(double x, double y) {
         int[] sum = new int[1];
-        if (any) {
-            edges.query(y, y, item -> sum[0] += crossing((LineSegment) item, x, y));
-        }
+        edges.query(y, y, item -> sum[0] += crossing((LineSegment) item, x, y));
         return sum[0];
     }
 

@@ -6,9 +6,11 @@ import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Location;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
+import rondel.geometry.curve.Retraced;
 
 /** One contour of one leaf, as it lies on the sheet, flattened.
  *
@@ -18,6 +20,9 @@ import rondel.geometry.curve.Contour;
 record Line(int leaf, int contour, boolean bounds, Coordinate[] points, Envelope box, double area, double length) {
 
     private static final double TOLERANCE = 0.02;
+
+    /** Boxes that differ by less are one, in mm. */
+    private static final double SAME = 1e-3;
 
     static Line of(int leaf, int number, Contour contour, boolean bounds) {
         List<Coordinate> points = new ArrayList<>();
@@ -68,15 +73,15 @@ record Line(int leaf, int contour, boolean bounds, Coordinate[] points, Envelope
         return samples;
     }
 
-    /** Whether it is drawn over another, whichever way it runs: the same box, area and length. */
+    /** Whether it is drawn over another, whichever way it runs. */
     boolean doubles(Line other) {
-        double near = 1e-3;
-        return Math.abs(box.getMinX() - other.box.getMinX()) < near
-                && Math.abs(box.getMinY() - other.box.getMinY()) < near
-                && Math.abs(box.getMaxX() - other.box.getMaxX()) < near
-                && Math.abs(box.getMaxY() - other.box.getMaxY()) < near
-                && Math.abs(length - other.length) < near * 10
-                && Math.abs(area - other.area) < near * (1 + length);
+        return Retraced.alike(box, other.box, SAME)
+                && Math.abs(length - other.length) < SAME * 10
+                && Retraced.along(line(), other.line(), SAME + 2 * TOLERANCE);
+    }
+
+    private LineString line() {
+        return new GeometryFactory().createLineString(points);
     }
 
     /** Tells quickly, again and again, what lies inside. */

@@ -2,6 +2,7 @@ package rondel.shapes;
 
 import java.awt.Shape;
 import java.awt.geom.Ellipse2D;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 import rondel.geometry.Affine;
@@ -38,10 +39,8 @@ public final class StrokeOutline {
         Outline large = outline.transformed(Affine.scale(scale, scale));
         Shape pen = Pens.of(stroke.scaled(scale, Affine.IDENTITY)).createStrokedShape(large.toShape(FillRule.NON_ZERO));
         Outline drawn = Outline.of(pen).transformed(toSheet.times(Affine.scale(1 / scale, 1 / scale)));
-        Windings inked = new Windings(pen, 1);
-        Outline turns = stroke.dashes().isEmpty()
-                ? turns(outline, WITHIN * stroke.width() / 2, p -> inked.around(scale * p.x(), scale * p.y()) != 0)
-                : Outline.EMPTY;
+        Outline turns =
+                stroke.dashes().isEmpty() ? turns(outline, WITHIN * stroke.width() / 2, pen, scale) : Outline.EMPTY;
         return turns.isEmpty()
                 ? Overlay.united(drawn)
                 : Overlay.of(List.of(
@@ -52,9 +51,25 @@ public final class StrokeOutline {
 
     /** Discs where a curve turns more tightly than the pen is wide and Java 2D leaves holes. Dashes and ends are left alone.
      *
-     * @param covered whether it covers a place */
-    private static Outline turns(Outline outline, double radius, Predicate<Point> covered) {
+     * @param pen what it covers, so many times as large as the outline */
+    private static Outline turns(Outline outline, double radius, Shape pen, double scale) {
+        List<Point> tight = tight(outline, radius);
+        if (tight.isEmpty()) {
+            return Outline.EMPTY;
+        }
+        Windings inked = new Windings(pen, 1);
         Outline discs = Outline.EMPTY;
+        for (Point at : tight) {
+            if (!isCovered(at, radius, p -> inked.around(scale * p.x(), scale * p.y()) != 0)) {
+                discs = discs.plus(
+                        Outline.of(new Ellipse2D.Double(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius)));
+            }
+        }
+        return discs;
+    }
+
+    private static List<Point> tight(Outline outline, double radius) {
+        List<Point> tight = new ArrayList<>();
         for (Contour contour : Contour.of(outline)) {
             Point start = contour.segments().getFirst().start();
             Point end = contour.segments().getLast().end();
@@ -62,14 +77,13 @@ public final class StrokeOutline {
                 for (int i = 1; b.order() > 1 && i < TURNS; i++) {
                     Point at = b.at((double) i / TURNS);
                     boolean within = contour.closed() || at.distanceTo(start) > radius && at.distanceTo(end) > radius;
-                    if (within && bend(b, (double) i / TURNS) * radius > TIGHT && !isCovered(at, radius, covered)) {
-                        discs = discs.plus(Outline.of(
-                                new Ellipse2D.Double(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius)));
+                    if (within && bend(b, (double) i / TURNS) * radius > TIGHT) {
+                        tight.add(at);
                     }
                 }
             }
         }
-        return discs;
+        return tight;
     }
 
     /** Whether the pen covers what lies around a place, judged by places near its rim and half way there. */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -23,6 +24,15 @@ class FacetsTest {
         }
         points[n] = points[0];
         return new GeometryFactory().createLinearRing(points);
+    }
+
+    @Test
+    void nothingIsFarFromEverything() {
+        Geometry one = blot(new SplittableRandom(1));
+        Geometry nothing = one.getFactory().createPolygon();
+
+        assertThat(Facets.of(nothing).distance(Facets.of(one), Affine.IDENTITY, 0.4))
+                .isEqualTo(0.4);
     }
 
     /** Turned, mirrored and sized, near and far, crossing and not: as far as JTS says, or as much as is enough. */

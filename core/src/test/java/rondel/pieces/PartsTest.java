@@ -43,6 +43,24 @@ class PartsTest {
         return new OutlineBuilder().moveTo(x1, y1).lineTo(x2, y2).build();
     }
 
+    /** Two triangles in one box, of one area and one length, the one the mirror image of the other. */
+    @Test
+    void anOutlineIsNotDoubledByItsMirrorImage() {
+        Outline triangle = new OutlineBuilder()
+                .moveTo(30, 30)
+                .lineTo(70, 30)
+                .lineTo(30, 70)
+                .close()
+                .build();
+        Outline mirrored = triangle.transformed(Affine.translate(100, 0).times(Affine.scale(-1, 1)));
+        Job job = Jobs.of(
+                group("pair", Affine.IDENTITY, lined("one", Role.CUT, triangle), lined("two", Role.CUT, mirrored)));
+
+        assertThat(Parts.of(List.of(job.located(id("pair")))))
+                .extracting(Part::kind)
+                .doesNotContain(Part.Kind.DOUBLED);
+    }
+
     @Test
     void outlinesHolesIslandsLinesAndPrintAreToldApartAndMeasuredOnTheSheet() {
         Job job = Jobs.of(group(
