@@ -42,6 +42,7 @@ import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
+import rondel.halo.AdjustHalo;
 import rondel.halo.MakeHalo;
 import rondel.job.BackdropShape;
 import rondel.job.Element;
@@ -214,6 +215,8 @@ public final class OperationCatalogue {
                         new RoleRule(Optional.of(SEA_GREEN), Optional.empty(), OptionalDouble.empty(), Role.CUT)))),
                 OperationKind.of(new MakeHalo(
                         LEAF, HaloShape.USUAL, OptionalDouble.of(3), MakeHalo.Spread.EACH, OptionalDouble.of(1))),
+                OperationKind.of(new AdjustHalo(
+                        List.of(new ElementId("rim")), HaloShape.USUAL.withDistance(3), OptionalDouble.of(1))),
                 OperationKind.of(new Trace(
                         List.of(new ElementId("picture")),
                         new TraceShape(1, 0.5, 0, 50, 0.6, TraceShape.Layering.STACKED))),

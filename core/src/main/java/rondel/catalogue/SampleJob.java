@@ -2,6 +2,7 @@ package rondel.catalogue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import rondel.geometry.Affine;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
@@ -18,6 +19,7 @@ import rondel.job.FontChoice;
 import rondel.job.GroupElement;
 import rondel.job.GroupUse;
 import rondel.job.Guide;
+import rondel.job.HaloShape;
 import rondel.job.Job;
 import rondel.job.Lettering;
 import rondel.job.Link;
@@ -35,7 +37,7 @@ import rondel.tryout.TryOuts;
 import rondel.units.LengthUnit;
 
 /** The small job that every operation's example can be applied to: a leaf, a stem, a cluster of two dots, a window, a sky, a
- *  wording, a try-out, a cut-out, a union, two twins that are kept alike, an open edge and a sharp spark. */
+ *  wording, a try-out, a cut-out, a union, two twins that are kept alike, an open edge, a sharp spark and a pebble with its halo. */
 public final class SampleJob {
 
     private static final Media PICTURE = ExamplePicture.media();
@@ -63,7 +65,9 @@ public final class SampleJob {
                         twin("twin-1", 240),
                         twin("twin-2", 260),
                         edge(),
-                        spark()));
+                        spark(),
+                        square("pebble", 20, 200, 10),
+                        rim()));
         return blank.withMedia(List.of(PICTURE))
                 .withSheets(List.of(first, Sheet.of(OperationCatalogue.SPARE, "Spare", 100, 100)));
     }
@@ -133,6 +137,20 @@ public final class SampleJob {
                         .lineTo(80, 154)
                         .close()
                         .build(),
+                FillRule.NON_ZERO,
+                Paint.NONE,
+                Optional.of(Stroke.plain(OperationCatalogue.SEA_GREEN, 0.25)));
+    }
+
+    /** The halo of the pebble. */
+    private static Element rim() {
+        return new ShapeElement(
+                Traits.named("rim")
+                        .withId(new ElementId("rim"))
+                        .withRole(Role.KISS_CUT)
+                        .withLink(Optional.of(new Link.Around(
+                                List.of(new ElementId("pebble")), HaloShape.USUAL, OptionalDouble.empty()))),
+                Outline.rectangle(new Box(18, 198, 14, 14)),
                 FillRule.NON_ZERO,
                 Paint.NONE,
                 Optional.of(Stroke.plain(OperationCatalogue.SEA_GREEN, 0.25)));

@@ -1,9 +1,7 @@
 package rondel.halo;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -27,7 +25,6 @@ import rondel.job.Tree;
 import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Makes a kiss-cut line around artwork at a distance, and perhaps a second further out or further in: then the inner one is
@@ -68,22 +65,10 @@ public record MakeHalo(
 
     @Override
     public Job apply(Job job) {
-        boolean sound = Math.abs(shape.distance()) <= FURTHEST
-                && shape.bridge() >= 0
-                && shape.bridge() <= FURTHEST
-                && shape.smooth() >= 0
-                && shape.smooth() <= FURTHEST
-                && shape.smallestHole() >= 0
-                && shape.threshold() >= 0
-                && shape.threshold() <= 1
-                && second.stream().map(Math::abs).allMatch(MakeHalo::isLength)
-                && gap.stream().allMatch(MakeHalo::isLength);
-        if (!sound) {
-            throw Refusal.of("halo.bad", FURTHEST);
-        }
+        HaloFigures.check(shape, second.isEmpty() ? second : OptionalDouble.of(Math.abs(second.getAsDouble())), gap);
         Set<ElementId> ids = Targets.unlocked(job, elements);
         List<Located> all = job.everything()
-                .filter(e -> ids.contains(e.id()) && !(isHalo(e)))
+                .filter(e -> ids.contains(e.id()) && !isHalo(e))
                 .map(e -> job.located(e.id()))
                 .toList();
         Placing placing = new Placing(job);
@@ -94,35 +79,7 @@ public record MakeHalo(
             made.forEach(e -> lines.add(e.id()));
             done = with(done, set, made);
         }
-        return drawn(done, lines).withNextNumber(placing.next());
-    }
-
-    private static boolean isLength(double figure) {
-        return figure > 0 && figure <= FURTHEST;
-    }
-
-    /** The job with its new lines drawn, now that each can know the others. */
-    private static Job drawn(Job job, List<ElementId> lines) {
-        HaloMaking making = new HaloMaking(job);
-        Map<ElementId, Outline> outlines = new HashMap<>();
-        for (ElementId id : lines) {
-            Located at = job.located(id);
-            Link.Around link = Neighbours.link(at.element()).findFirst().orElseThrow();
-            Element artwork = job.located(link.elements().getFirst()).element();
-            if (making.covered(job, link.elements(), link.shape().threshold()).isEmpty()) {
-                throw Refusal.of("halo.empty", Targets.display(artwork));
-            }
-            Outline outline = making.line(job, at, link);
-            if (outline.isEmpty()) {
-                throw Refusal.of("halo.nothing", Targets.display(artwork));
-            }
-            Affine back = at.toSheet()
-                    .inverse()
-                    .orElseThrow(() -> Refusal.of("operation.flattened", Targets.display(artwork)));
-            outlines.put(id, outline.transformed(back));
-        }
-        return Tree.replace(
-                job, outlines.keySet(), (e, toSheet) -> Halos.redrawn((ShapeElement) e, outlines.get(e.id())));
+        return HaloDrawing.of(done, lines).withNextNumber(placing.next());
     }
 
     private static boolean isHalo(Element e) {
