@@ -47,6 +47,9 @@ final class EdgeWidth {
 
     /** @param step from pixel to pixel, into what may be the motif */
     private void sample(int at, int step) {
+        if (backdrop[at + step]) {
+            return;
+        }
         for (int k = -BEHIND; k <= FARTHEST; k++) {
             if (backdrop[at + k * step] != k <= 0) {
                 return;

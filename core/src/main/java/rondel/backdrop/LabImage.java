@@ -1,6 +1,7 @@
 package rondel.backdrop;
 
 import java.awt.image.BufferedImage;
+import java.util.stream.IntStream;
 import rondel.progress.Cancellation;
 
 /** A picture's colours as people see them (OKLab, Ottosson 2020), three planes of floats. */
@@ -30,15 +31,15 @@ final class LabImage {
     static LabImage of(BufferedImage image) {
         LabImage lab = new LabImage(image.getWidth(), image.getHeight());
         float[] linear = linear();
-        int[] row = new int[lab.width];
-        for (int y = 0; y < lab.height; y++) {
-            Cancellation.check();
-            image.getRGB(0, y, lab.width, 1, row, 0, lab.width);
-            for (int x = 0; x < lab.width; x++) {
-                int rgb = row[x];
-                lab.set(y * lab.width + x, linear[rgb >> 16 & 255], linear[rgb >> 8 & 255], linear[rgb & 255]);
+        int[] pixels = image.getRGB(0, 0, lab.width, lab.height, null, 0, lab.width);
+        Cancellation.check();
+        IntStream.range(0, lab.height).parallel().forEach(y -> {
+            for (int i = y * lab.width; i < (y + 1) * lab.width; i++) {
+                int rgb = pixels[i];
+                lab.set(i, linear[rgb >> 16 & 255], linear[rgb >> 8 & 255], linear[rgb & 255]);
             }
-        }
+        });
+        Cancellation.check();
         return lab;
     }
 

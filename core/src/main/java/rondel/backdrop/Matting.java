@@ -26,9 +26,9 @@ final class Matting {
 
     private final int width;
     private final int height;
+    private final int[] pixels;
     private final float[][] rgb = new float[3][];
-    private final float[][] behind;
-    private final float[][] motif;
+    private final Beside beside;
     private final boolean[] backdrop;
     private final boolean[] mixed;
     private final int band;
@@ -37,14 +37,15 @@ final class Matting {
         this.width = image.getWidth();
         this.height = image.getHeight();
         this.backdrop = backdrop;
+        this.pixels = image.getRGB(0, 0, width, height, null, 0, width);
         for (int c = 0; c < 3; c++) {
-            rgb[c] = plane(image, 16 - 8 * c);
+            rgb[c] = plane(pixels, 16 - 8 * c);
         }
         int edge = EdgeWidth.of(rgb, backdrop, width);
         this.band = edge <= BLURRED ? SHARP : edge;
         this.mixed = band();
-        behind = local(true);
-        motif = local(false);
+        Cancellation.check();
+        this.beside = new Beside(rgb, backdrop, mixed, width, band + BEYOND);
     }
 
     /** The picture with its backdrop clear.
@@ -57,18 +58,13 @@ final class Matting {
         if (softness > 0) {
             alpha = Smooth.of(alpha, m.width, m.height, softness);
         }
-        return m.cut(image, alpha);
+        return m.cut(alpha, image.getColorModel().hasAlpha());
     }
 
-    private static float[] plane(BufferedImage image, int shift) {
-        int w = image.getWidth();
-        float[] plane = new float[w * image.getHeight()];
-        int[] row = new int[w];
-        for (int y = 0; y < image.getHeight(); y++) {
-            image.getRGB(0, y, w, 1, row, 0, w);
-            for (int x = 0; x < w; x++) {
-                plane[y * w + x] = row[x] >> shift & 255;
-            }
+    private static float[] plane(int[] pixels, int shift) {
+        float[] plane = new float[pixels.length];
+        for (int i = 0; i < plane.length; i++) {
+            plane[i] = pixels[i] >> shift & 255;
         }
         return plane;
     }
@@ -96,102 +92,67 @@ final class Matting {
         }
     }
 
-    /** What is surely backdrop, or surely motif, averaged over what is near; further off, what it is further off. */
-    private float[][] local(boolean ofBackdrop) {
-        float[] sure = new float[backdrop.length];
-        for (int i = 0; i < sure.length; i++) {
-            sure[i] = !mixed[i] && backdrop[i] == ofBackdrop ? 1 : 0;
-        }
-        float[] near = Smooth.box(sure, width, height, band + BEYOND);
-        float[] certain = new float[sure.length];
-        for (int i = 0; i < certain.length; i++) {
-            certain[i] = near[i] > 1e-4f ? 1 : 0;
-        }
-        float[][] planes = new float[3][];
-        for (int c = 0; c < 3; c++) {
-            Cancellation.check();
-            planes[c] = local(rgb[c], sure, near, certain);
-        }
-        return planes;
-    }
-
-    private float[] local(float[] plane, float[] sure, float[] near, float[] certain) {
-        float[] weighed = new float[plane.length];
-        for (int i = 0; i < plane.length; i++) {
-            weighed[i] = sure[i] * plane[i];
-        }
-        float[] mean = Smooth.box(weighed, width, height, band + BEYOND);
-        for (int i = 0; i < plane.length; i++) {
-            if (certain[i] > 0) {
-                mean[i] /= near[i];
-            }
-        }
-        float[] all = new float[plane.length];
-        Spread.plane(mean, certain, width, height, all);
-        return all;
-    }
-
     private float[] alpha(byte[] painted) {
         float[] alpha = new float[backdrop.length];
         for (int i = 0; i < alpha.length; i++) {
-            float plain = backdrop[i] ? 0 : 1;
-            alpha[i] = mixed[i] && painted[i] == 0 ? mixture(i, plain) : plain;
+            alpha[i] = backdrop[i] ? 0 : 1;
         }
+        boolean[] wanted = mixed.clone();
+        for (int i = 0; i < wanted.length; i++) {
+            wanted[i] &= painted[i] == 0;
+        }
+        beside.visit(wanted, (i, behind, motif) -> alpha[i] = mixture(i, behind, motif, alpha[i]));
         return alpha;
     }
 
-    private float mixture(int i, float plain) {
+    private float mixture(int i, float[] behind, float[] motif, float plain) {
         float dot = 0;
         float length = 0;
         for (int c = 0; c < 3; c++) {
-            float d = motif[c][i] - behind[c][i];
-            dot += d * (rgb[c][i] - behind[c][i]);
+            float d = motif[c] - behind[c];
+            dot += d * (rgb[c][i] - behind[c]);
             length += d * d;
         }
         float solved = Math.clamp(length == 0 ? plain : dot / length, 0f, 1f);
-        float trust = Math.min(1, length / CLEAR_DIFFERENCE) * explained(i, solved);
+        float trust = Math.min(1, length / CLEAR_DIFFERENCE) * explained(i, behind, motif, solved);
         return trust * solved + (1 - trust) * plain;
     }
 
     /** How well a pixel's colour is told by mixing the two: not where it is a third one, as that of a line around the motif. */
-    private float explained(int i, float part) {
+    private float explained(int i, float[] behind, float[] motif, float part) {
         float off = 0;
         for (int c = 0; c < 3; c++) {
-            float d = behind[c][i] + part * (motif[c][i] - behind[c][i]) - rgb[c][i];
+            float d = behind[c] + part * (motif[c] - behind[c]) - rgb[c][i];
             off += d * d;
         }
         return Math.clamp((STRANGE - (float) Math.sqrt(off)) / (STRANGE - ALIKE), 0f, 1f);
     }
 
-    private BufferedImage cut(BufferedImage image, float[] alpha) {
-        BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
-        int[] row = new int[width];
-        for (int y = 0; y < height; y++) {
-            image.getRGB(0, y, width, 1, row, 0, width);
-            for (int x = 0; x < width; x++) {
-                int i = y * width + x;
-                row[x] = pixel(i, alpha[i] * (image.getColorModel().hasAlpha() ? row[x] >>> 24 : 255) / 255f);
-            }
-            out.setRGB(0, y, width, 1, row, 0, width);
+    private BufferedImage cut(float[] alpha, boolean transparent) {
+        boolean[] seeThrough = new boolean[pixels.length];
+        for (int i = 0; i < pixels.length; i++) {
+            alpha[i] *= (transparent ? pixels[i] >>> 24 : 255) / 255f;
+            int a = Math.round(255 * alpha[i]);
+            seeThrough[i] = a > 0 && a < 255;
+            pixels[i] = a == 0 ? 0 : a << 24 | pixels[i] & 0xffffff;
         }
+        beside.visit(
+                seeThrough,
+                (i, behind, motif) -> pixels[i] = pixels[i] & 0xff000000 | freed(i, behind, motif, alpha[i]));
+        BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+        out.setRGB(0, 0, width, height, pixels, 0, width);
         return out;
     }
 
-    private int pixel(int i, float alpha) {
-        int a = Math.round(255 * alpha);
-        if (a == 0) {
-            return 0;
-        }
-        int argb = a << 24;
+    /** The colour of a pixel without what shines through it. */
+    private int freed(int i, float[] behind, float[] motif, float alpha) {
+        int rgbOnly = 0;
+        float sure = Math.min(1, alpha * 1.5f);
         for (int c = 0; c < 3; c++) {
-            float own = rgb[c][i];
-            if (a < 255) {
-                float freed = (own - (1 - alpha) * behind[c][i]) / alpha;
-                float sure = Math.min(1, alpha * 1.5f);
-                own = sure * freed + (1 - sure) * motif[c][i];
-            }
-            argb |= Math.clamp(Math.round(own), 0, 255) << (16 - 8 * c);
+            float own = (rgb[c][i] - (1 - alpha) * behind[c]) / alpha;
+            own = sure * own + (1 - sure) * motif[c];
+            rgbOnly |= Math.clamp(Math.round(own), 0, 255) << (16 - 8 * c);
         }
-        return argb;
+        return rgbOnly;
     }
 }

@@ -67,7 +67,8 @@ final class Spread {
         }
     }
 
-    private static float between(float[] v, int w, int h, float x, float y) {
+    /** Between the middles of the pixels around a place. */
+    static float between(float[] v, int w, int h, float x, float y) {
         float cx = Math.clamp(x, 0, w - 1);
         float cy = Math.clamp(y, 0, h - 1);
         int i = Math.min((int) cx, Math.max(0, w - 2));

@@ -53,6 +53,7 @@ public final class BenchWindow extends StackPane {
     private final ShelfModel shelfModel;
     private final StageChoice stages = new StageChoice();
     private final FindingsModel findings;
+    private final Preview preview;
     private final JobActions actions;
     private final Commands commands;
     private final Progress progress;
@@ -88,7 +89,7 @@ public final class BenchWindow extends StackPane {
         Region measure = new MeasureView(desk, commands, texts, letters);
         all.setRight(measure);
         Region found = LinesSides.left(desk, findings);
-        Preview preview = new Preview(desk, sheet);
+        preview = new Preview(desk, sheet);
         Region tools = LinesSides.right(desk, commands, preview, edits, sheet);
         stages.onChange(() -> {
             boolean lines = stages.get() == StageChoice.Stage.LINES;
@@ -142,7 +143,7 @@ public final class BenchWindow extends StackPane {
 
     /** Whether nothing is being read, painted or written. */
     public boolean isIdle() {
-        return progress.isIdle() && sheet.isSharp() && shelf.isLoaded() && findings.isIdle();
+        return progress.isIdle() && sheet.isSharp() && shelf.isLoaded() && findings.isIdle() && preview.isIdle();
     }
 
     /** Runs an action once what was asked for is read and the sheet is painted. */

@@ -49,7 +49,12 @@ public final class Progress extends HBox {
 
     /** @param done hears of the result on the toolkit's thread, unless it was called off */
     public <T> void run(String what, Callable<T> work, Consumer<T> done) {
-        run(new Under(what, () -> {}), work, done);
+        run(what, work, done, () -> {});
+    }
+
+    /** @param ended hears, after {@code done}, when it has ended, one way or another */
+    public <T> void run(String what, Callable<T> work, Consumer<T> done, Runnable ended) {
+        run(new Under(what, ended), work, done);
     }
 
     /** As {@link #run}, for work that gets better the longer it goes on, and can be stopped early.
@@ -85,16 +90,19 @@ public final class Progress extends HBox {
         under.task = workers.run(
                 work,
                 result -> {
-                    under.end();
+                    under.close();
                     done.accept(result);
+                    under.ended.run();
                 },
                 failure -> {
-                    under.end();
+                    under.close();
+                    under.ended.run();
                     notices.refuse(
                             failure instanceof Refusal ? failure.getMessage() : Words.of("cli.unexpected", failure));
                 },
                 () -> {
-                    under.end();
+                    under.close();
+                    under.ended.run();
                     notices.say(Words.of("progress.cancelled"));
                 });
         running.add(under.task);
@@ -119,11 +127,10 @@ public final class Progress extends HBox {
             wait.play();
         }
 
-        void end() {
+        void close() {
             wait.stop();
             running.remove(task);
             setVisible(isVisible() && !running.isEmpty());
-            ended.run();
         }
     }
 }

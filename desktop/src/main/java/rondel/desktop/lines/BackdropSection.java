@@ -2,11 +2,13 @@ package rondel.desktop.lines;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Slider;
 import rondel.backdrop.ClearBackdrop;
+import rondel.backdrop.ClearingDraft;
 import rondel.backdrop.OnPicture;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
@@ -18,6 +20,7 @@ import rondel.geometry.Point;
 import rondel.job.BackdropShape;
 import rondel.job.Cleared;
 import rondel.job.ElementId;
+import rondel.job.Job;
 import rondel.job.Located;
 import rondel.job.PictureElement;
 import rondel.operation.Operation;
@@ -42,16 +45,19 @@ final class BackdropSection extends ToolSection {
 
     private final Desk desk;
     private final BackgroundEdits edits;
+    private final Preview preview;
     private final Slider tolerance = new Slider(0.005, MOST_TOLERANCE, USUAL.tolerance());
     private final Slider softness = new Slider(0, 20, USUAL.softness());
     private final CheckBox pockets = new CheckBox(Words.of("backdrop.pockets"));
     private final ChoiceBox<Tool> tool = new ChoiceBox<>();
     private final LengthInput brush = new LengthInput("backdrop-brush");
+    private Optional<Cleared> figures = Optional.empty();
     private LengthUnit shownUnit;
 
     BackdropSection(Desk desk, Preview preview, BackgroundEdits edits, SheetView sheet, Command restore) {
         super(desk, "backdrop", preview, edits::make);
         this.desk = desk;
+        this.preview = preview;
         this.edits = edits;
         pockets.setId("backdrop-pockets");
         pockets.setSelected(USUAL.pockets());
@@ -63,6 +69,7 @@ final class BackdropSection extends ToolSection {
         tool.valueProperty().addListener((o, before, now) -> sheet.brushWith(brushFor(now)));
         brush.setPrefColumnCount(7);
         tolerance.setId("backdrop-tolerance");
+        softness.setId("backdrop-softness");
         for (Slider slider : List.of(tolerance, softness)) {
             slider.setPrefWidth(110);
             slider.valueProperty().addListener((o, before, now) -> changed());
@@ -86,16 +93,25 @@ final class BackdropSection extends ToolSection {
         follow();
     }
 
-    /** Puts the brush down when no picture is selected, and shows its size in the job's unit. */
+    /** Puts the brush down when no picture is selected, shows how the selected one was cleared, and the brush's size in the
+     *  job's unit. */
     private void follow() {
         LengthUnit unit = desk.bench().job().unit();
         if (unit != shownUnit) {
             shownUnit = unit;
             brush.show(USUAL_BRUSH, unit);
         }
-        if (picture().isEmpty()) {
+        Optional<OnPicture> picture = picture();
+        if (picture.isEmpty()) {
             tool.setValue(Tool.NONE);
         }
+        Optional<Cleared> now = picture.flatMap(on -> on.picture().cleared());
+        if (now.isPresent() && !now.equals(figures)) {
+            tolerance.setValue(now.get().how().tolerance());
+            softness.setValue(now.get().how().softness());
+            pockets.setSelected(now.get().how().pockets());
+        }
+        figures = now;
     }
 
     private Optional<OnPicture> picture() {
@@ -136,7 +152,9 @@ final class BackdropSection extends ToolSection {
                 BackdropShape next = kind == Tool.CLICK
                         ? on.withClick(now, points.getFirst())
                         : on.withStroke(now, kind == Tool.KEEP, radius(), points);
-                edits.make(new ClearBackdrop(List.of(on.picture().id()), next));
+                ClearBackdrop clearing = new ClearBackdrop(List.of(on.picture().id()), next);
+                preview.propose(() -> Optional.of(draft(clearing)));
+                edits.make(clearing, preview::end);
             });
         }
     }
@@ -149,8 +167,22 @@ final class BackdropSection extends ToolSection {
                 .withFigures(tolerance.getValue(), softness.getValue(), pockets.isSelected());
     }
 
+    /** On smaller copies: full pictures take their time. */
+    private UnaryOperator<Job> draft(ClearBackdrop clearing) {
+        return job -> ClearingDraft.of(job, clearing, desk.pictures());
+    }
+
+    @Override
+    Optional<UnaryOperator<Job>> proposal() {
+        return clearing().map(this::draft);
+    }
+
     @Override
     Optional<Operation> operation() {
+        return clearing().map(Operation.class::cast);
+    }
+
+    private Optional<ClearBackdrop> clearing() {
         List<PictureElement> pictures = desk.bench().selected().stream()
                 .map(Located::element)
                 .filter(PictureElement.class::isInstance)

@@ -1,5 +1,6 @@
 package rondel.desktop.lines;
 
+import java.util.function.Consumer;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Progress;
 import rondel.job.Job;
@@ -33,11 +34,17 @@ public final class BackgroundEdits {
     }
 
     public void make(Operation operation) {
+        make(operation, () -> {});
+    }
+
+    /** @param ended hears when it has ended, one way or another */
+    public void make(Operation operation, Runnable ended) {
         Job job = desk.bench().job();
-        progress.run(operation.label(), () -> Following.apply(operation, job), result -> {
+        Consumer<Job> done = result -> {
             if (!desk.bench().perform(operation, job, result)) {
                 desk.notices().refuse(Words.of("notice.changedMeanwhile", operation.label()));
             }
-        });
+        };
+        progress.run(operation.label(), () -> Following.apply(operation, job), done, ended);
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Slider;
 import javafx.scene.control.Spinner;
@@ -11,6 +12,9 @@ import rondel.desktop.app.Desk;
 import rondel.desktop.dialog.LengthInput;
 import rondel.filling.FillOutline;
 import rondel.job.FillingShape;
+import rondel.job.Job;
+import rondel.job.Link;
+import rondel.link.Following;
 import rondel.operation.Operation;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
@@ -31,6 +35,7 @@ final class FillingSection extends ToolSection {
     private final Slider density = new Slider(10, FULL, FULL);
     private final Spinner<Integer> seed = spinner("filling-seed", 1, MOST_VARIANTS, 1);
     private final CheckBox mirrored = new CheckBox(Words.of("filling.mirrored"));
+    private Optional<FillingShape> figures = Optional.empty();
     private LengthUnit shownUnit;
 
     FillingSection(Desk desk, Preview preview, FillingRun run) {
@@ -57,8 +62,8 @@ final class FillingSection extends ToolSection {
         }
         density.valueProperty().addListener((o, before, now) -> changed());
         mirrored.setOnAction(e -> changed());
-        desk.bench().onChange(this::units);
-        units();
+        desk.bench().onChange(this::follow);
+        follow();
     }
 
     private static Spinner<Integer> spinner(String id, int least, int most, int value) {
@@ -69,15 +74,30 @@ final class FillingSection extends ToolSection {
         return spinner;
     }
 
-    /** Shows the figures in the job's unit, when that has changed. */
-    private void units() {
+    /** Shows what the selected filling says, and the figures in the job's unit, when either has changed. */
+    private void follow() {
         LengthUnit unit = desk.bench().job().unit();
-        if (unit != shownUnit) {
-            shownUnit = unit;
-            from.show(USUAL.from(), unit);
-            to.show(USUAL.to(), unit);
-            gap.show(USUAL.gap(), unit);
+        Optional<FillingShape> now = desk.onlySelected()
+                .flatMap(e -> e.traits().link())
+                .filter(Link.Filling.class::isInstance)
+                .map(l -> ((Link.Filling) l).shape());
+        boolean other = now.isPresent() && !now.equals(figures);
+        if (other || unit != shownUnit) {
+            show(now.orElse(USUAL), unit);
         }
+        figures = now;
+        shownUnit = unit;
+    }
+
+    private void show(FillingShape shape, LengthUnit unit) {
+        from.show(shape.from(), unit);
+        to.show(shape.to(), unit);
+        gap.show(shape.gap(), unit);
+        turning.getValueFactory().setValue((int) Math.round(shape.turning()));
+        count.getValueFactory().setValue(shape.count().orElse(0));
+        density.setValue(FULL * shape.density().orElse(1));
+        seed.getValueFactory().setValue(Math.clamp(shape.seed(), 1, MOST_VARIANTS));
+        mirrored.setSelected(shape.mirrored());
     }
 
     @Override
@@ -87,8 +107,8 @@ final class FillingSection extends ToolSection {
 
     /** As it begins, before it gets fuller. */
     @Override
-    Optional<Operation> proposal() {
-        return filling(0);
+    Optional<UnaryOperator<Job>> proposal() {
+        return filling(0).map(o -> job -> Following.apply(o, job));
     }
 
     private Optional<Operation> filling(int rounds) {

@@ -4,14 +4,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Slider;
 import rondel.desktop.app.Desk;
 import rondel.desktop.dialog.LengthInput;
 import rondel.desktop.look.Shown;
+import rondel.halo.AdjustHalo;
 import rondel.halo.MakeHalo;
 import rondel.job.HaloShape;
+import rondel.job.Link;
+import rondel.job.Located;
 import rondel.operation.Operation;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
@@ -31,8 +36,10 @@ final class HaloSection extends ToolSection {
     private final LengthInput gap = new LengthInput("halo-gap");
     private final Slider threshold = new Slider(0.02, 0.98, USUAL.threshold());
     private final CheckBox fillHoles = new CheckBox(Words.of("halo.fillHoles"));
+    private final BooleanProperty adjusting = new SimpleBooleanProperty();
     private final ChoiceBox<HaloShape.Corners> corners = new ChoiceBox<>();
     private final ChoiceBox<MakeHalo.Spread> spread = new ChoiceBox<>();
+    private Optional<Link.Around> figures = Optional.empty();
     private LengthUnit shownUnit;
 
     HaloSection(Desk desk, Preview preview, Consumer<Operation> make) {
@@ -47,7 +54,8 @@ final class HaloSection extends ToolSection {
         spread.setConverter(new Shown<>(s -> Words.of("halo." + s)));
         spread.setValue(MakeHalo.Spread.EACH);
         fillHoles.setId("halo-fill-holes");
-        fillHoles.setSelected(true);
+        second.disableProperty().bind(adjusting);
+        spread.disableProperty().bind(adjusting);
         holes.disableProperty().bind(fillHoles.selectedProperty());
         row("halo.distance", distance);
         row("halo.second", second);
@@ -69,23 +77,36 @@ final class HaloSection extends ToolSection {
         corners.setOnAction(e -> changed());
         spread.setOnAction(e -> changed());
         fillHoles.setOnAction(e -> changed());
-        desk.bench().onChange(this::units);
-        units();
+        desk.bench().onChange(this::follow);
+        follow();
     }
 
-    /** Shows the figures in the job's unit, when that has changed. */
-    private void units() {
+    /** Shows what the selected halo says, and the figures in the job's unit, when either has changed. */
+    private void follow() {
         LengthUnit unit = desk.bench().job().unit();
-        if (unit == shownUnit) {
-            return;
+        Optional<Link.Around> now = AdjustHalo.figures(
+                desk.bench().selected().stream().map(Located::element).toList());
+        boolean other = now.isPresent() && !now.equals(figures);
+        if (other || unit != shownUnit) {
+            show(now.map(Link.Around::shape).orElse(USUAL), unit);
+            gap.show(now.map(l -> l.gap().orElse(0)).orElse(MakeHalo.USUAL_GAP), unit);
         }
+        goes(now.isPresent() ? "halo.adjust" : "halo.make");
+        adjusting.set(now.isPresent());
+        figures = now;
         shownUnit = unit;
-        distance.show(USUAL.distance(), unit);
+    }
+
+    private void show(HaloShape shape, LengthUnit unit) {
+        boolean every = shape.smallestHole() >= HaloShape.ALL_HOLES;
+        distance.show(shape.distance(), unit);
         second.show(0, unit);
-        bridge.show(USUAL.bridge(), unit);
-        smooth.show(USUAL.smooth(), unit);
-        holes.show(USUAL_HOLE, unit);
-        gap.show(MakeHalo.USUAL_GAP, unit);
+        bridge.show(shape.bridge(), unit);
+        smooth.show(shape.smooth(), unit);
+        holes.show(every ? USUAL_HOLE : shape.smallestHole(), unit);
+        fillHoles.setSelected(every);
+        corners.setValue(shape.corners());
+        threshold.setValue(shape.threshold());
     }
 
     @Override
@@ -101,10 +122,15 @@ final class HaloSection extends ToolSection {
                 fillHoles.isSelected() ? HaloShape.ALL_HOLES : holes.mm(unit),
                 smooth.mm(unit),
                 threshold.getValue());
-        double further = second.mm(unit);
-        OptionalDouble outer = further == 0 ? OptionalDouble.empty() : OptionalDouble.of(further);
-        double clear = gap.mm(unit);
-        OptionalDouble apart = clear == 0 ? OptionalDouble.empty() : OptionalDouble.of(clear);
+        OptionalDouble outer = unlessNone(second.mm(unit));
+        OptionalDouble apart = unlessNone(gap.mm(unit));
+        if (figures.isPresent()) {
+            return Optional.of(new AdjustHalo(desk.bench().selectedIds(), shape, apart));
+        }
         return Optional.of(new MakeHalo(desk.bench().selectedIds(), shape, outer, spread.getValue(), apart));
+    }
+
+    private static OptionalDouble unlessNone(double mm) {
+        return mm == 0 ? OptionalDouble.empty() : OptionalDouble.of(mm);
     }
 }

@@ -94,6 +94,9 @@ public final class LinesSides {
         part.setId("part-" + key.substring(key.lastIndexOf('.') + 1));
         part.getStyleClass().add("part");
         part.setAnimated(false);
+        if (content instanceof ToolSection tool) {
+            part.expandedProperty().addListener((o, before, open) -> tool.putAway());
+        }
         return part;
     }
 

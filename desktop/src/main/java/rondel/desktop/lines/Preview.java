@@ -1,16 +1,17 @@
 package rondel.desktop.lines;
 
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.util.Duration;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Workers;
 import rondel.desktop.sheet.SheetView;
 import rondel.job.Job;
-import rondel.link.Following;
-import rondel.operation.Operation;
 import rondel.words.Refusal;
 
 /** Shows on the sheet what an edit would make, while its figures are being chosen: computed in the background once the person
@@ -22,8 +23,10 @@ public final class Preview {
     private final Desk desk;
     private final SheetView sheet;
     private final PauseTransition pause = new PauseTransition(PAUSE);
-    private Supplier<Optional<Operation>> proposed = Optional::empty;
-    private Workers.Task task;
+    private final ReadOnlyBooleanWrapper working = new ReadOnlyBooleanWrapper();
+    private Supplier<Optional<UnaryOperator<Job>>> proposed = Optional::empty;
+    private Optional<Workers.Task> task = Optional.empty();
+    private int asked;
     private boolean underWay;
 
     public Preview(Desk desk, SheetView sheet) {
@@ -39,9 +42,9 @@ public final class Preview {
 
     /** Shows what an edit would make.
      *
-     * @param operation asked when it is to be computed; nothing where there is none to be made now */
-    public void propose(Supplier<Optional<Operation>> operation) {
-        proposed = operation;
+     * @param edit asked when it is to be computed, run in the background; nothing where there is none to be made now */
+    public void propose(Supplier<Optional<UnaryOperator<Job>>> edit) {
+        proposed = edit;
         underWay = true;
         pause.playFromStart();
     }
@@ -54,38 +57,50 @@ public final class Preview {
         sheet.showPreview(Optional.empty());
     }
 
+    /** Whether what would be made is being computed. */
+    public ReadOnlyBooleanProperty working() {
+        return working.getReadOnlyProperty();
+    }
+
+    /** Whether nothing is being computed, or about to be. */
+    public boolean isIdle() {
+        return !working.get() && pause.getStatus() != Animation.Status.RUNNING;
+    }
+
     private void cancel() {
-        if (task != null) {
-            task.cancel();
-        }
+        asked++;
+        working.set(false);
+        task.ifPresent(Workers.Task::cancel);
     }
 
     private void compute() {
         cancel();
         Job job = desk.bench().job();
-        Optional<Operation> operation = made();
-        if (operation.isEmpty()) {
+        Optional<UnaryOperator<Job>> edit = made();
+        if (edit.isEmpty()) {
             sheet.showPreview(Optional.empty());
             return;
         }
-        task = desk.workers()
+        working.set(true);
+        int now = asked;
+        task = Optional.of(desk.workers()
                 .run(
-                        () -> Following.apply(operation.get(), job),
-                        result -> {
-                            if (underWay && desk.bench().job() == job) {
-                                sheet.showPreview(Optional.of(result));
-                            }
-                        },
-                        failure -> {
-                            if (!(failure instanceof CancellationException)) {
-                                sheet.showPreview(Optional.empty());
-                            }
-                        },
-                        () -> {});
+                        () -> edit.get().apply(job),
+                        result -> ended(now, Optional.of(result)),
+                        failure -> ended(now, Optional.empty()),
+                        () -> {}));
+    }
+
+    /** Shows what was computed, unless something else has been asked for meanwhile. */
+    private void ended(int then, Optional<Job> result) {
+        if (then == asked) {
+            working.set(false);
+            sheet.showPreview(result);
+        }
     }
 
     /** What can't be said yet, as a length is half typed, is no edit. */
-    private Optional<Operation> made() {
+    private Optional<UnaryOperator<Job>> made() {
         try {
             return proposed.get();
         } catch (Refusal e) {

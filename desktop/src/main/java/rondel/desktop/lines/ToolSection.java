@@ -2,15 +2,19 @@ package rondel.desktop.lines;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ProgressIndicator;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
+import rondel.job.Job;
+import rondel.link.Following;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -22,6 +26,7 @@ abstract class ToolSection extends VBox {
     private final Preview preview;
     private final GridPane grid = new GridPane(8, 6);
     private final CheckBox see = new CheckBox(Words.of("lines.preview"));
+    private final Button go = new Button();
     private int rows;
 
     /** @param name of the tool, in ids and in the bundle
@@ -31,14 +36,43 @@ abstract class ToolSection extends VBox {
         this.desk = desk;
         this.preview = preview;
         see.setId(name + "-preview");
-        see.setOnAction(e -> changed());
-        Button go = new Button(Words.of(name + ".make"));
+        see.setOnAction(e -> {
+            if (see.isSelected()) {
+                changed();
+            } else {
+                preview.end();
+            }
+        });
+        goes(name + ".make");
         go.setId(name + "-make");
         go.getStyleClass().add("accent");
         go.setOnAction(e -> make(make));
-        HBox foot = new HBox(10, go, see);
+        ProgressIndicator working = new ProgressIndicator();
+        working.setId(name + "-working");
+        working.setAccessibleText(Words.of("lines.working"));
+        working.visibleProperty().bind(preview.working().and(see.selectedProperty()));
+        go.setMinWidth(USE_PREF_SIZE);
+        see.setMinWidth(USE_PREF_SIZE);
+        HBox foot = new HBox(10, go, see, working);
         foot.setAlignment(Pos.CENTER_LEFT);
+        foot.getStyleClass().add("tool-foot");
         getChildren().addAll(grid, foot);
+        sceneProperty().addListener((o, before, now) -> putAway());
+    }
+
+    /** Says on the button what it does.
+     *
+     * @param key in the bundle */
+    final void goes(String key) {
+        go.setText(Words.of(key));
+    }
+
+    /** Ends the preview, where there is one. */
+    void putAway() {
+        if (see.isSelected()) {
+            see.setSelected(false);
+            preview.end();
+        }
     }
 
     /** Adds a field under the label of a key in the bundle. */
@@ -59,8 +93,6 @@ abstract class ToolSection extends VBox {
     final void changed() {
         if (see.isSelected()) {
             preview.propose(this::proposal);
-        } else {
-            preview.end();
         }
     }
 
@@ -70,8 +102,8 @@ abstract class ToolSection extends VBox {
     abstract Optional<Operation> operation();
 
     /** What the preview shows: the edit, or one that is quicker to make and looks alike. */
-    Optional<Operation> proposal() {
-        return operation();
+    Optional<UnaryOperator<Job>> proposal() {
+        return operation().map(o -> job -> Following.apply(o, job));
     }
 
     private void make(Consumer<Operation> make) {
@@ -81,8 +113,7 @@ abstract class ToolSection extends VBox {
                 desk.notices().refuse(Words.of("lines.selectFirst"));
                 return;
             }
-            see.setSelected(false);
-            preview.end();
+            putAway();
             make.accept(operation.get());
         } catch (Refusal e) {
             desk.notices().refuse(e.getMessage());

@@ -1,17 +1,11 @@
 package rondel.desktop.app;
 
 import java.nio.file.Path;
-import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Function;
-import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.event.EventType;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
-import javafx.scene.image.Image;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -19,20 +13,8 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.util.WaitForAsyncUtils;
-import rondel.desktop.colour.RecolourForm;
-import rondel.desktop.export.ExportChoice;
-import rondel.desktop.glyphs.GlyphPick;
-import rondel.desktop.glyphs.GlyphSheet;
 import rondel.desktop.model.Bench;
-import rondel.desktop.repeat.MirrorForm;
-import rondel.desktop.repeat.RepeatForm;
-import rondel.desktop.sheets.GuideForm;
-import rondel.desktop.sheets.SheetForm;
-import rondel.desktop.shelf.ThingForm;
-import rondel.desktop.space.SpacingForm;
-import rondel.desktop.template.FillInForm;
 import rondel.formats.artwork.ArtworkReader;
-import rondel.formats.export.ExportFormat;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.shelf.StarterShelf;
@@ -42,10 +24,6 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
-import rondel.job.Paint;
-import rondel.job.Rgba;
-import rondel.job.RoleRule;
-import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
 /** The real window, driven through the real toolkit; only the dialogs are answered by the test. */
@@ -61,140 +39,6 @@ abstract class BenchFixture extends SwiftRobot {
     protected Path ownFonts;
 
     private Workers workers;
-
-    /** What the person would say in dialogs. */
-    static final class Answers implements FileChoices, Questions {
-        Path job;
-        List<Path> artwork = List.of();
-        List<Path> fonts = List.of();
-        Path export;
-        Optional<UnaryOperator<SheetForm>> sheet = Optional.empty();
-        boolean recover = true;
-        Optional<SpacingForm> spacing = Optional.empty();
-        Optional<UnaryOperator<ThingForm>> thing = Optional.empty();
-        Optional<GuideForm> guide = Optional.empty();
-        Optional<Function<Blanks, FillInForm>> fillIn = Optional.empty();
-        Optional<UnaryOperator<List<RoleRule>>> roles = Optional.empty();
-        Optional<UnaryOperator<List<Paint.Stop>>> stops = Optional.empty();
-        UnaryOperator<MirrorForm> mirror = UnaryOperator.identity();
-        Optional<RepeatForm> repeat = Optional.empty();
-        Optional<Integer> alternative = Optional.empty();
-        int compared;
-        Optional<Function<GlyphSheet, GlyphPick>> glyph = Optional.empty();
-        Optional<Function<Rgba, RecolourForm>> recolour = Optional.empty();
-        ExportChoice choice = new ExportChoice(ExportFormat.PDF, false, 150, false);
-
-        @Override
-        public Optional<Path> jobToOpen() {
-            return Optional.ofNullable(job);
-        }
-
-        @Override
-        public Optional<Path> jobToSave(String suggested) {
-            return Optional.ofNullable(job);
-        }
-
-        @Override
-        public List<Path> artworkToPlace() {
-            return artwork;
-        }
-
-        @Override
-        public List<Path> fontsToAdd() {
-            return fonts;
-        }
-
-        @Override
-        public Optional<Path> exportTarget(String suggested) {
-            return Optional.ofNullable(export);
-        }
-
-        @Override
-        public Unsaved unsaved(String title) {
-            return Unsaved.DISCARD;
-        }
-
-        @Override
-        public Optional<Job> newJob() {
-            return Optional.of(Job.blank("Fresh", LengthUnit.MM, 210, 297));
-        }
-
-        @Override
-        public Optional<SheetForm> newSheet(SheetForm suggested, LengthUnit unit) {
-            return sheet.map(change -> change.apply(suggested));
-        }
-
-        @Override
-        public Optional<SheetForm> sheet(SheetForm now, LengthUnit unit) {
-            return sheet.map(change -> change.apply(now));
-        }
-
-        @Override
-        public Optional<SpacingForm> spacing(int count, Box box, LengthUnit unit) {
-            return spacing;
-        }
-
-        @Override
-        public Optional<RecolourForm> recolour(Rgba now, boolean anySelected) {
-            return recolour.map(make -> make.apply(now));
-        }
-
-        @Override
-        public Optional<FillInForm> fillIn(Blanks blanks, Supplier<Optional<Path>> choosePicture) {
-            return fillIn.map(fill -> fill.apply(blanks));
-        }
-
-        @Override
-        public Optional<List<RoleRule>> roles(List<RoleRule> looks, LengthUnit unit) {
-            return roles.map(change -> change.apply(looks));
-        }
-
-        @Override
-        public Optional<List<Paint.Stop>> stops(List<Paint.Stop> now) {
-            return stops.map(change -> change.apply(now));
-        }
-
-        @Override
-        public Optional<MirrorForm> mirror(MirrorForm suggested, LengthUnit unit) {
-            return Optional.of(mirror.apply(suggested));
-        }
-
-        @Override
-        public Optional<RepeatForm> repeat(LengthUnit unit) {
-            return repeat;
-        }
-
-        @Override
-        public Optional<Integer> sideBySide(List<Image> pictures, int shown) {
-            compared = pictures.size();
-            return alternative;
-        }
-
-        @Override
-        public Optional<GlyphPick> glyph(GlyphSheet sheet) {
-            return glyph.map(choose -> choose.apply(sheet));
-        }
-
-        @Override
-        public Optional<ThingForm> thing(ThingForm now, List<String> sets, String heading, String go) {
-            return thing.map(change -> change.apply(now));
-        }
-
-        @Override
-        public Optional<GuideForm> guide(LengthUnit unit) {
-            return guide;
-        }
-
-        @Override
-        public Optional<ExportChoice> export(boolean anySelected) {
-            return Optional.of(choice);
-        }
-
-        @Override
-        public boolean recover(String title, int edits) {
-            return recover;
-        }
-    }
 
     @Override
     public void start(Stage stage) {

@@ -1,39 +1,29 @@
 package rondel.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static rondel.desktop.app.MadeShapes.disc;
 
-import java.awt.geom.Ellipse2D;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
-import javafx.scene.control.Spinner;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.arrange.Place;
 import rondel.arrange.SetRole;
 import rondel.check.Finding;
-import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
-import rondel.geometry.Point;
-import rondel.job.BackdropShape;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.FillingShape;
 import rondel.job.GroupElement;
 import rondel.job.Job;
-import rondel.job.Link;
 import rondel.job.Paint;
-import rondel.job.PictureElement;
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.RoleRule;
@@ -126,91 +116,6 @@ class LinesWindowTest extends BenchFixture {
     }
 
     @Test
-    void aHaloIsSeenBeforeItIsMadeAndThenFollowsItsArtwork() throws Exception {
-        dragFromShelf("crab", 100, 100);
-        ElementId crab = only().id();
-        Job before = bench.job();
-        keys(KeyCode.SHORTCUT, KeyCode.F2);
-        clickOn("#part-halo");
-        clickOn("#halo-preview")
-                .clickOn("#halo-distance")
-                .push(KeyCode.SHORTCUT, KeyCode.A)
-                .write("4 mm");
-        WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> lookup(".role-KISS_CUT").tryQuery().isPresent());
-        assertThat(bench.job()).isSameAs(before);
-        clickOn("#halo-make");
-        calm();
-        Box around = boxOf(only().id());
-        assertThat(around.x()).isBetween(boxOf(crab).x() - 5.5, boxOf(crab).x() - 3.9);
-        ElementId halo = only().id();
-        onFx(() -> bench.select(List.of(crab)));
-        keys(KeyCode.RIGHT);
-        assertThat(boxOf(halo).x()).isGreaterThan(around.x());
-        onFx(() -> bench.select(List.of(halo)));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.U);
-        Box free = boxOf(halo);
-        onFx(() -> bench.select(List.of(crab)));
-        keys(KeyCode.RIGHT);
-        assertThat(boxOf(halo)).isEqualTo(free);
-    }
-
-    @Test
-    void halosOfNeighboursKeepTheGapThatIsTypedAndNeedlesAreSmoothedByAKey() throws Exception {
-        onFx(() -> bench.perform(
-                new Place(bench.sheet().id(), List.of(disc("a", 80, 100, 20), disc("b", 124, 100, 20)), List.of())));
-        onFx(() -> bench.select(List.of(new ElementId("a"), new ElementId("b"))));
-        keys(KeyCode.SHORTCUT, KeyCode.F2);
-        clickOn("#part-halo");
-        clickOn("#halo-distance").push(KeyCode.SHORTCUT, KeyCode.A).write("3 mm");
-        clickOn("#halo-gap").push(KeyCode.SHORTCUT, KeyCode.A).write("2 mm");
-        clickOn("#halo-make");
-        calm();
-        List<Box> halos = bench.selectedIds().stream().map(this::boxOf).toList();
-        assertThat(halos).hasSize(2);
-        assertThat(halos.get(1).x() - halos.get(0).right()).isBetween(1.95, 2.05);
-        Outline needle = new OutlineBuilder()
-                .moveTo(60, 200)
-                .lineTo(120, 202)
-                .lineTo(60, 204)
-                .close()
-                .build();
-        ShapeElement sharp = new ShapeElement(
-                Traits.named("needle").withId(new ElementId("needle")).withRole(Role.CUT),
-                needle,
-                FillRule.NON_ZERO,
-                Paint.NONE,
-                Optional.of(Stroke.plain(Rgba.BLACK, 0.2)));
-        onFx(() -> bench.perform(new Place(bench.sheet().id(), List.of(sharp), List.of())));
-        calm();
-        assertThat(findings()).extracting(Finding::code).contains("spikes");
-        onFx(() -> bench.select(List.of(sharp.id())));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.SHIFT, KeyCode.N);
-        calm();
-        assertThat(findings()).extracting(Finding::code).doesNotContain("spikes");
-    }
-
-    @Test
-    void aPictureIsTracedInAFewColoursAndKept() throws Exception {
-        dragFromShelf("sea-wash", 100, 100);
-        Element picture = only();
-        keys(KeyCode.SHORTCUT, KeyCode.F2);
-        onFx(() -> lookup("#trace-colours")
-                .<Spinner<Integer>>query()
-                .getValueFactory()
-                .setValue(4));
-        onFx(() -> lookup("#trace-make").queryAs(Button.class).fire());
-        calm();
-        GroupElement traced = (GroupElement) only();
-        assertThat(traced.children()).hasSizeBetween(2, 4);
-        assertThat(bench.job().located(picture.id()).element().hidden()).isTrue();
-        assertThat(boxOf(traced.id()).width())
-                .isBetween(20.0, boxOf(picture.id()).width() + 1);
-        keys(KeyCode.SHORTCUT, KeyCode.Z);
-        assertThat(bench.job().located(picture.id()).element()).isSameAs(picture);
-    }
-
-    @Test
     void openLinesCountWithTheirWidthWhenThatIsChosen() throws Exception {
         Outline line = new OutlineBuilder().moveTo(60, 100).lineTo(120, 100).build();
         ShapeElement open = new ShapeElement(
@@ -228,75 +133,5 @@ class LinesWindowTest extends BenchFixture {
         assertThat(only().kind()).isEqualTo("shape");
         assertThat(boxOf(only().id()).width()).isBetween(59.9, 60.1);
         assertThat(((ShapeElement) only()).outline().contours()).isEqualTo(1);
-    }
-
-    @Test
-    void anOutlineFillsWhileOneWatchesAndIsKeptAsItIsWhenStopped() throws Exception {
-        dragFromShelf("crab", 60, 60);
-        ElementId crab = only().id();
-        onFx(() -> bench.perform(new Place(bench.sheet().id(), List.of(disc("pond", 110, 150, 45)), List.of())));
-        onFx(() -> bench.select(List.of(crab, new ElementId("pond"))));
-        keys(KeyCode.SHORTCUT, KeyCode.F2);
-        onFx(() -> lookup("#filling-from").<TextField>query().setText("10 mm"));
-        onFx(() -> lookup("#filling-to").<TextField>query().setText("20 mm"));
-        Job before = bench.job();
-        onFx(() -> lookup("#filling-make").queryAs(Button.class).fire());
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> lookup("#keep")
-                .queryAs(Button.class)
-                .isVisible());
-        assertThat(bench.job()).isSameAs(before);
-        onFx(() -> lookup("#keep").queryAs(Button.class).fire());
-        calm();
-        GroupElement filling = (GroupElement) only();
-        assertThat(filling.children()).hasSizeGreaterThan(8);
-        Link.Filling how = (Link.Filling) filling.traits().link().orElseThrow();
-        assertThat(how.drawings()).containsExactly(crab);
-        assertThat(how.shape().rounds()).isLessThan(FillingShape.USUAL.rounds());
-        keys(KeyCode.SHORTCUT, KeyCode.Z);
-        assertThat(bench.job()).isSameAs(before);
-    }
-
-    @Test
-    void aBackdropIsClearedBrushedAndShownWholeAgain() throws Exception {
-        dragFromShelf("sea-wash", 100, 100);
-        ElementId id = only().id();
-        PictureElement whole = (PictureElement) only();
-        keys(KeyCode.SHORTCUT, KeyCode.F2);
-        onFx(() -> lookup("#backdrop-tool")
-                .<ChoiceBox<Object>>query()
-                .getSelectionModel()
-                .selectLast());
-        Box box = boxOf(id);
-        Point middle = box.centre();
-        moveTo(screen(middle));
-        press(MouseButton.PRIMARY);
-        moveTo(screen(new Point(middle.x() + box.width() / 6, middle.y())));
-        release(MouseButton.PRIMARY);
-        calm();
-        PictureElement brushed = (PictureElement) bench.job().located(id).element();
-        BackdropShape how = brushed.cleared().orElseThrow().how();
-        assertThat(how.strokes()).hasSize(1);
-        assertThat(how.strokes().getFirst().keep()).isFalse();
-        assertThat(how.strokes().getFirst().points().getFirst().x()).isBetween(0.45, 0.55);
-        assertThat(bench.job()
-                                .media()
-                                .get(brushed.media())
-                                .pixels()
-                                .getRGB(
-                                        bench.job().media().get(brushed.media()).width() / 2,
-                                        bench.job().media().get(brushed.media()).height() / 2)
-                        >>> 24)
-                .isZero();
-        onFx(() -> lookup("#backdrop-restore").queryAs(Button.class).fire());
-        assertThat(bench.job().located(id).element()).isEqualTo(whole);
-    }
-
-    private static ShapeElement disc(String id, double x, double y, double r) {
-        return new ShapeElement(
-                Traits.named(id).withId(new ElementId(id)),
-                Outline.of(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r)),
-                FillRule.NON_ZERO,
-                Paint.solid(Rgba.BLACK),
-                Optional.empty());
     }
 }

@@ -22,6 +22,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import rondel.arrange.Place;
 import rondel.backdrop.ClearBackdrop;
+import rondel.backdrop.ClearingDraft;
 import rondel.backdrop.RestoreBackdrop;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
@@ -95,6 +96,35 @@ class ClearBackdropTest {
             }
         }
         assertThat(rim).isGreaterThan(200);
+    }
+
+    /** A large photograph, cleared in draft on a smaller copy: it is the same to look at. */
+    @Test
+    void aDraftLooksAsTheRealThing() throws IOException {
+        BufferedImage large = new BufferedImage(5 * SIDE, 5 * SIDE, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = drawing(large);
+        byte[] file = picture(art(motifs().getFirst()), MadePictures.Behind.JPEG_GRADIENT);
+        g.drawImage(PictureReader.media(file, "art").pixels(), 0, 0, 5 * SIDE, 5 * SIDE, null);
+        g.dispose();
+        Job job = job(PictureCodec.FULL_SIZE.png(large));
+        ClearBackdrop clearing =
+                new ClearBackdrop(List.of(ART), new BackdropShape(0.07, 8, true, List.of(), List.of()));
+
+        BufferedImage real = shown(clearing.apply(job));
+        Job drafted = ClearingDraft.of(job, clearing, PictureLevels.usual());
+        BufferedImage draft = shown(drafted);
+
+        assertThat(draft.getWidth()).isBetween(640, 1280);
+        assertThat(pictureOf(drafted).frame()).isEqualTo(pictureOf(job).frame());
+        double off = 0;
+        for (int y = 0; y < draft.getHeight(); y++) {
+            for (int x = 0; x < draft.getWidth(); x++) {
+                int u = x * real.getWidth() / draft.getWidth();
+                int v = y * real.getHeight() / draft.getHeight();
+                off += Math.abs((draft.getRGB(x, y) >>> 24) - (real.getRGB(u, v) >>> 24)) / 255.0;
+            }
+        }
+        assertThat(off / draft.getWidth() / draft.getHeight()).isLessThan(0.01);
     }
 
     @Test

@@ -1,0 +1,128 @@
+package rondel.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Slider;
+import javafx.scene.control.Spinner;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.paint.Color;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+import rondel.backdrop.ClearBackdrop;
+import rondel.backdrop.RestoreBackdrop;
+import rondel.geometry.Box;
+import rondel.geometry.Point;
+import rondel.job.BackdropShape;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.PictureElement;
+
+/** Pictures in the Lines stage: traced, and their backdrops cleared. */
+class PictureLinesTest extends BenchFixture {
+
+    @Test
+    void aPictureIsTracedInAFewColoursAndKept() throws Exception {
+        dragFromShelf("sea-wash", 100, 100);
+        Element picture = only();
+        keys(KeyCode.SHORTCUT, KeyCode.F2);
+        onFx(() -> lookup("#trace-colours")
+                .<Spinner<Integer>>query()
+                .getValueFactory()
+                .setValue(4));
+        onFx(() -> lookup("#trace-make").queryAs(Button.class).fire());
+        calm();
+        GroupElement traced = (GroupElement) only();
+        assertThat(traced.children()).hasSizeBetween(2, 4);
+        assertThat(bench.job().located(picture.id()).element().hidden()).isTrue();
+        assertThat(boxOf(traced.id()).width())
+                .isBetween(20.0, boxOf(picture.id()).width() + 1);
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(bench.job().located(picture.id()).element()).isSameAs(picture);
+    }
+
+    @Test
+    void aBackdropIsClearedBrushedAndShownWholeAgain() throws Exception {
+        dragFromShelf("sea-wash", 100, 100);
+        ElementId id = only().id();
+        PictureElement whole = (PictureElement) only();
+        keys(KeyCode.SHORTCUT, KeyCode.F2);
+        onFx(() -> lookup("#backdrop-tool")
+                .<ChoiceBox<Object>>query()
+                .getSelectionModel()
+                .selectLast());
+        Box box = boxOf(id);
+        Point middle = box.centre();
+        moveTo(screen(middle));
+        press(MouseButton.PRIMARY);
+        moveTo(screen(new Point(middle.x() + box.width() / 6, middle.y())));
+        release(MouseButton.PRIMARY);
+        calm();
+        PictureElement brushed = (PictureElement) bench.job().located(id).element();
+        BackdropShape how = brushed.cleared().orElseThrow().how();
+        assertThat(how.strokes()).hasSize(1);
+        assertThat(how.strokes().getFirst().keep()).isFalse();
+        assertThat(how.strokes().getFirst().points().getFirst().x()).isBetween(0.45, 0.55);
+        assertThat(bench.job()
+                                .media()
+                                .get(brushed.media())
+                                .pixels()
+                                .getRGB(
+                                        bench.job().media().get(brushed.media()).width() / 2,
+                                        bench.job().media().get(brushed.media()).height() / 2)
+                        >>> 24)
+                .isZero();
+        onFx(() -> lookup("#backdrop-restore").queryAs(Button.class).fire());
+        assertThat(bench.job().located(id).element()).isEqualTo(whole);
+    }
+
+    @Test
+    void howAPictureWasClearedIsShownAndAPreviewClearsACopy() throws Exception {
+        Job job = DemoJobs.all().stream()
+                .filter(d -> d.name().equals("photo-stickers"))
+                .findFirst()
+                .orElseThrow()
+                .read();
+        onFx(() -> bench.open(job, Optional.empty()));
+        keys(KeyCode.SHORTCUT, KeyCode.F2);
+        ElementId id = bench.sheet().elements().getFirst().id();
+        onFx(() ->
+                bench.perform(new ClearBackdrop(List.of(id), new BackdropShape(0.12, 3, false, List.of(), List.of()))));
+        clickOn("#part-backdrop");
+        calm();
+        assertThat(lookup("#backdrop-tolerance").<Slider>query().getValue()).isEqualTo(0.12);
+        assertThat(lookup("#backdrop-softness").<Slider>query().getValue()).isEqualTo(3);
+        assertThat(lookup("#backdrop-pockets").queryAs(CheckBox.class).isSelected())
+                .isFalse();
+
+        onFx(() -> bench.perform(new RestoreBackdrop(List.of(id))));
+        calm();
+        Job whole = bench.job();
+        Box box = boxOf(id);
+        Point behind = new Point(box.x() + 0.05 * box.width(), box.y() + 0.05 * box.height());
+        Color before = seen(behind);
+        clickOn("#backdrop-preview");
+        calm();
+        assertThat(seen(behind)).isNotEqualTo(before);
+        assertThat(bench.job()).isSameAs(whole);
+        clickOn("#part-trace");
+        calm();
+        assertThat(seen(behind)).isEqualTo(before);
+    }
+
+    private Color seen(Point mm) throws Exception {
+        return WaitForAsyncUtils.asyncFx(() -> {
+                    Point local = window.sheet().viewport().toScreen(mm);
+                    return window.sheet().snapshot(null, null).getPixelReader().getColor((int) local.x(), (int)
+                            local.y());
+                })
+                .get();
+    }
+}
