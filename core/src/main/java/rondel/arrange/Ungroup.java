@@ -1,8 +1,11 @@
 package rondel.arrange;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -11,11 +14,13 @@ import rondel.job.Placing;
 import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
+import rondel.paint.PaintedExtent;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Sets free what groups hold, one level or all, where it stands. A group's clip or mask goes along with each thing that
- *  was in it, as a group of one, so that nothing changes its look; so does see-through. */
+ *  was in it, as a group of one, so that nothing changes its look; so does see-through. Things that lie wholly inside a
+ *  clip that came with the artwork, as that of a drawing's page, need it no longer. */
 public record Ungroup(List<ElementId> elements, boolean allLevels) implements Operation {
 
     public Ungroup {
@@ -48,7 +53,7 @@ public record Ungroup(List<ElementId> elements, boolean allLevels) implements Op
 
     private Element outOf(GroupElement group, Element part, Placing placing) {
         boolean hidden = group.hidden() || part.hidden();
-        if (group.veiled()) {
+        if (group.veiled() && !isWhole(part, group)) {
             return group.withChildren(List.of(part))
                     .withTraits(group.traits()
                             .withId(placing.freshId())
@@ -58,6 +63,21 @@ public record Ungroup(List<ElementId> elements, boolean allLevels) implements Op
         return part.with(t -> t.placedBy(group.placement())
                 .withOpacity(t.opacity() * group.opacity())
                 .withHidden(hidden));
+    }
+
+    /** Whether a group's veil takes nothing away from one of its parts, and never was a thing of its own. */
+    private static boolean isWhole(Element part, GroupElement group) {
+        boolean plain = group.mask().isEmpty()
+                && GroupElement.everything(part)
+                        .allMatch(e -> !e.hidden() && e.traits().shadow().isEmpty());
+        Optional<Box> ink = PaintedExtent.drawn(part, Affine.IDENTITY);
+        return plain
+                && group.clip()
+                        .filter(c -> c.from().isEmpty())
+                        .map(c -> c.outline().toShape(c.rule()))
+                        .filter(clip -> ink.filter(b -> clip.contains(b.x(), b.y(), b.width(), b.height()))
+                                .isPresent())
+                        .isPresent();
     }
 
     @Override

@@ -74,6 +74,22 @@ class GroupingTest {
         assertThat(boxOf(free, "b")).isEqualTo(boxOf(job, "b"));
     }
 
+    /** A drawing's page clips what reaches beyond it; the rest need not drag a clip along. */
+    @Test
+    void whatLiesWhollyInsideAClipIsFreeOfIt() {
+        ShapeElement thick = box("thick", 0.2, 4, 3, 3).withStroke(Optional.of(Stroke.plain(Rgba.BLACK, 1)));
+        GroupElement page = new GroupElement(
+                Traits.named("g").withId(Jobs.id("g")),
+                List.of(box("in", 2, 2, 6, 6), box("out", 5, 5, 30, 30), thick),
+                Optional.of(new Clip(Outline.rectangle(new Box(0, 0, 10, 10)), FillRule.NON_ZERO)),
+                Optional.empty());
+        List<Element> free = new Ungroup(ids("g"), false)
+                .apply(Jobs.of(page))
+                .sheet(Jobs.SHEET)
+                .elements();
+        assertThat(free).extracting(Element::kind).containsExactly("shape", "group", "group");
+    }
+
     @Test
     void thingsFromDifferentGroupsCannotBeGrouped() {
         Job job = Jobs.of(group("g", TWICE, box("a", 0, 0, 1, 1)), box("b", 0, 0, 1, 1));

@@ -1,10 +1,12 @@
 package rondel.desktop.command;
 
+import java.util.Arrays;
 import java.util.List;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import rondel.job.Role;
 import rondel.words.Words;
 
 /** Menus made of commands. */
@@ -131,9 +133,8 @@ public final class Menus {
                         LINE,
                         "toOutlines",
                         "linesToOutlines",
-                        "smoothForBlade",
-                        LINE,
-                        "rolesByLook"),
+                        "smoothForBlade"),
+                roles(commands),
                 menu(
                         commands,
                         "pieces",
@@ -191,6 +192,7 @@ public final class Menus {
                 "shelve")) {
             menu.getItems().add(id.equals(LINE) ? new SeparatorMenuItem() : item(commands, id));
         }
+        menu.getItems().add(menu.getItems().size() - 2, roles(commands));
         menu.setOnShowing(e -> refresh(menu.getItems(), commands));
         return menu;
     }
@@ -203,6 +205,15 @@ public final class Menus {
                 item.setDisable(!command.enabled().getAsBoolean());
             }
         }
+    }
+
+    private static Menu roles(Commands commands) {
+        Menu menu = menu(
+                commands,
+                "role",
+                Arrays.stream(Role.values()).map(RoleCommands::id).toArray(String[]::new));
+        menu.getItems().addAll(new SeparatorMenuItem(), item(commands, "rolesByLook"));
+        return menu;
     }
 
     private static Menu menu(Commands commands, String name, String... ids) {

@@ -1,15 +1,17 @@
 package rondel.desktop.command;
 
 import java.util.List;
+import rondel.arrange.SetRole;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Questions;
 import rondel.desktop.model.StageChoice;
+import rondel.job.Role;
 import rondel.job.RoleRule;
 import rondel.roles.Looks;
 import rondel.roles.RolesByLook;
 
-/** Commands that open a stage, and that say how things of a look are made. */
-final class RoleCommands {
+/** Commands that open a stage, and that say how what is selected, or has a look, is made. */
+public final class RoleCommands {
 
     private static final int MOST = 16;
 
@@ -28,9 +30,21 @@ final class RoleCommands {
     void add() {
         all.put("stageCompose", "Shortcut+F1", () -> true, () -> stages.open(StageChoice.Stage.COMPOSE));
         all.put("stageLines", "Shortcut+F2", () -> true, () -> stages.open(StageChoice.Stage.LINES));
+        for (Role role : Role.values()) {
+            all.put(
+                    id(role),
+                    "Shortcut+Alt+" + (role.ordinal() + 1),
+                    () -> !desk.bench().selection().isEmpty(),
+                    () -> desk.perform(new SetRole(desk.bench().selectedIds(), role)));
+        }
         all.put("rolesByLook", "", () -> !looks().isEmpty(), () -> questions
                 .roles(looks(), desk.bench().job().unit())
                 .ifPresent(rules -> desk.perform(new RolesByLook(rules))));
+    }
+
+    /** The command that gives a role to what is selected. */
+    public static String id(Role role) {
+        return "role-" + role;
     }
 
     private List<RoleRule> looks() {

@@ -3,18 +3,16 @@ package rondel.desktop.lines;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Accordion;
-import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TitledPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
-import rondel.desktop.command.Command;
+import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.sheet.SheetView;
 import rondel.words.Words;
@@ -72,7 +70,7 @@ public final class LinesSides {
                                 "byRole",
                                 "keepOnly",
                                 "parkOthers")),
-                section(commands, "lines.roles", List.of("rolesByLook")));
+                titled("lines.roles", new RolesSection(commands)));
         tools.setId("lines-parts");
         tools.setExpandedPane(tools.getPanes().getFirst());
         ScrollPane scroll = new ScrollPane(tools);
@@ -107,13 +105,7 @@ public final class LinesSides {
     private static FlowPane buttons(Commands commands, List<String> ids) {
         FlowPane buttons = new FlowPane(6, 6);
         for (String id : ids) {
-            Command command = commands.get(id);
-            Button button = new Button(command.label());
-            button.setId("tool-" + id);
-            button.getStyleClass().add("small");
-            button.setTooltip(new Tooltip(command.hint()));
-            button.setOnAction(e -> command.run());
-            buttons.getChildren().add(button);
+            buttons.getChildren().add(CommandButton.of(commands.get(id)));
         }
         return buttons;
     }

@@ -81,8 +81,14 @@ class LinesWindowTest extends BenchFixture {
     }
 
     @Test
-    void lettersAreUnitedAndRolesFollowTheLook() throws Exception {
+    void rolesAreGivenByKeyByButtonAndByLook() throws Exception {
         open("boat-boxes");
+        onFx(() -> bench.select(List.of(bench.sheet().elements().getFirst().id())));
+        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.DIGIT4);
+        assertThat(only().children()).allMatch(e -> e.role() == Role.SCORE);
+        clickOn("#part-roles");
+        clickOn("#tool-role-KISS_CUT");
+        assertThat(only().children()).allMatch(e -> e.role() == Role.KISS_CUT);
         answers.roles = Optional.of(looks -> looks.stream()
                 .map(l -> new RoleRule(l.colour(), l.dashed(), l.width(), Role.DRAW))
                 .toList());
