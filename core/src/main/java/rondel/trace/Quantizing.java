@@ -4,47 +4,88 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Random;
-import rondel.colour.OkLab;
 import rondel.job.Rgba;
 import rondel.progress.Cancellation;
 
-/** The few colours that stand for all in a picture: k-means in OKLab (Ottosson 2020) over a sample of its pixels, begun as
- *  k-means++ does (Arthur and Vassilvitskii 2007), always the same for the same picture. Clear pixels have none. */
+/** A picture in a few colours. What has a colour of its own gets the one of the few that looks most like it; mixtures along an
+ *  edge get that of the side they are nearer to, and the rims of what is cut out that of what is beside them. Clear pixels
+ *  have none. */
 final class Quantizing {
 
     private static final int SAMPLE = 20_000;
-    private static final int ROUNDS = 12;
     private static final int OPAQUE = 128;
+
+    /** Fewer mixtures than this part of the steps from one colour to the next are none. */
+    private static final double SOFT_PART = 0.1;
+
+    /** The least part of a picture that tells its colours without its mixtures. */
+    private static final double ENOUGH = 0.05;
+
+    static final int CLEAR = -1;
+    private static final int UNKNOWN = -2;
 
     final int width;
     final int height;
-    /** For each pixel the number of its colour; -1 for a clear one. */
+
+    /** For each pixel the number of its colour; -1 for one that is quite clear. */
     final int[] labels;
 
-    final List<Rgba> colours;
+    final List<Rgba> colours = new ArrayList<>();
+
+    private final int[] pixels;
+    private final Mixtures mixtures;
+    private final FewColours few;
+    private final Blends blends;
 
     Quantizing(BufferedImage image, int count) {
         width = image.getWidth();
         height = image.getHeight();
-        int[] pixels = image.getRGB(0, 0, width, height, null, 0, width);
-        double[][] centres = centres(sample(pixels), count);
+        pixels = image.getRGB(0, 0, width, height, null, 0, width);
+        mixtures = new Mixtures(pixels, width);
+        few = new FewColours(sample(), count);
         labels = new int[pixels.length];
+        own();
+        blends = new Blends(pixels, width, labels, average());
+        blended();
+        flooded();
+    }
+
+    private List<Integer> sample() {
+        List<Integer> own = new ArrayList<>();
+        List<Integer> all = new ArrayList<>();
+        int step = Math.max(1, pixels.length / SAMPLE);
+        for (int i = step / 2; i < pixels.length; i += step) {
+            if (pixels[i] >>> 24 >= OPAQUE) {
+                all.add(pixels[i]);
+                if (isOwn(i)) {
+                    own.add(pixels[i]);
+                }
+            }
+        }
+        return own.size() < ENOUGH * all.size() ? all : own;
+    }
+
+    private boolean isOwn(int i) {
+        return pixels[i] >>> 24 == 255 && !mixtures.at(i);
+    }
+
+    /** Labels what has a colour of its own, and says what the few colours are on average. */
+    private void own() {
         int[] known = new int[1 << 15];
         Arrays.fill(known, -1);
-        long[][] sums = new long[centres.length][4];
+        long[][] sums = new long[few.count()][4];
         for (int i = 0; i < pixels.length; i++) {
             if (i % width == 0 && (i / width & 127) == 0) {
                 Cancellation.check();
             }
             int p = pixels[i];
-            if (p >>> 24 < OPAQUE) {
-                labels[i] = -1;
+            if (!isOwn(i)) {
+                labels[i] = p >>> 24 == 0 ? CLEAR : UNKNOWN;
                 continue;
             }
             int key = (p >> 9 & 0x7c00) | (p >> 6 & 0x3e0) | (p >> 3 & 0x1f);
             if (known[key] < 0) {
-                known[key] = nearest(lab(p), centres);
+                known[key] = few.nearest(p);
             }
             int label = known[key];
             labels[i] = label;
@@ -53,96 +94,71 @@ final class Quantizing {
             sums[label][2] += p & 255;
             sums[label][3]++;
         }
-        colours = new ArrayList<>();
         for (long[] s : sums) {
             long n = Math.max(1, s[3]);
             colours.add(new Rgba((int) (s[0] / n), (int) (s[1] / n), (int) (s[2] / n), 255));
         }
     }
 
-    private static List<double[]> sample(int[] pixels) {
-        List<double[]> sample = new ArrayList<>();
-        int step = Math.max(1, pixels.length / SAMPLE);
-        for (int i = step / 2; i < pixels.length; i += step) {
-            if (pixels[i] >>> 24 >= OPAQUE) {
-                sample.add(lab(pixels[i]));
-            }
+    private void blended() {
+        for (int i = 0; i < pixels.length; i++) {
+            int most = labels[i] == CLEAR ? -1 : blends.most(i);
+            labels[i] = most < 0 ? labels[i] : most;
         }
-        return sample;
     }
 
-    private static double[] lab(int p) {
-        OkLab lab = OkLab.of(new Rgba(p >> 16 & 255, p >> 8 & 255, p & 255, 255));
-        return new double[] {lab.lightness(), lab.greenRed(), lab.blueYellow()};
+    private int[] average() {
+        return colours.stream()
+                .mapToInt(c -> c.red() << 16 | c.green() << 8 | c.blue())
+                .toArray();
     }
 
-    private static double[][] centres(List<double[]> sample, int count) {
-        List<double[]> centres = begun(sample, count);
-        for (int round = 0; round < ROUNDS; round++) {
-            Cancellation.check();
-            double[][] sums = new double[centres.size()][4];
-            double[][] now = centres.toArray(double[][]::new);
-            for (double[] p : sample) {
-                double[] s = sums[nearest(p, now)];
-                for (int k = 0; k < 3; k++) {
-                    s[k] += p[k];
-                }
-                s[3]++;
-            }
-            for (int c = 0; c < sums.length; c++) {
-                if (sums[c][3] > 0) {
-                    centres.set(
-                            c,
-                            new double[] {sums[c][0] / sums[c][3], sums[c][1] / sums[c][3], sums[c][2] / sums[c][3]});
-                }
-            }
-        }
-        return centres.toArray(double[][]::new);
+    /** How much of a pixel is of some of the colours, 0 to 255: of a mixture, as much as it is of that side.
+     *
+     * @param of the colours, as bits */
+    int cover(int i, int of) {
+        return labels[i] < 0 ? 0 : (pixels[i] >>> 24) * blends.cover(i, labels[i], of) / 255;
     }
 
-    /** The first at random, each further one the likelier the further it is from those before it. */
-    private static List<double[]> begun(List<double[]> sample, int count) {
-        Random random = new Random(1);
-        List<double[]> centres = new ArrayList<>();
-        if (sample.isEmpty()) {
-            return new ArrayList<>(List.of(new double[] {0, 0, 0}));
+    /** Whether edges go from colour to colour in one step, without mixtures between. */
+    boolean isHard() {
+        long steps = 0;
+        long between = 0;
+        for (int i = 1; i < labels.length; i++) {
+            steps += labels[i] != labels[i - 1] ? 1 : 0;
+            between += mixtures.at(i) || pixels[i] >>> 24 > 0 && pixels[i] >>> 24 < 255 ? 1 : 0;
         }
-        centres.add(sample.get(random.nextInt(sample.size())));
-        double[] far = new double[sample.size()];
-        Arrays.fill(far, Double.POSITIVE_INFINITY);
-        while (centres.size() < count) {
-            double sum = 0;
-            for (int i = 0; i < far.length; i++) {
-                far[i] = Math.min(far[i], distance(sample.get(i), centres.getLast()));
-                sum += far[i];
-            }
-            if (sum < 1e-9) {
-                break;
-            }
-            double at = random.nextDouble() * sum;
-            int chosen = 0;
-            while (chosen < far.length - 1 && (at -= far[chosen]) > 0) {
-                chosen++;
-            }
-            centres.add(sample.get(chosen));
-        }
-        return centres;
+        return between < SOFT_PART * steps;
     }
 
-    private static int nearest(double[] p, double[][] centres) {
-        int best = 0;
-        for (int c = 1; c < centres.length; c++) {
-            if (distance(p, centres[c]) < distance(p, centres[best])) {
-                best = c;
+    /** Gives what is unknown the colour beside it; without any, the one it looks like. */
+    private void flooded() {
+        int[] queue = new int[pixels.length];
+        int end = 0;
+        for (int i = 0; i < pixels.length; i++) {
+            if (labels[i] >= 0) {
+                queue[end++] = i;
             }
         }
-        return best;
+        for (int at = 0; at < end; at++) {
+            int i = queue[at];
+            int x = i % width;
+            end = x > 0 ? taken(i - 1, i, queue, end) : end;
+            end = x < width - 1 ? taken(i + 1, i, queue, end) : end;
+            end = i >= width ? taken(i - width, i, queue, end) : end;
+            end = i + width < pixels.length ? taken(i + width, i, queue, end) : end;
+        }
+        for (int i = 0; i < pixels.length; i++) {
+            labels[i] = labels[i] == UNKNOWN ? few.nearest(pixels[i]) : labels[i];
+        }
     }
 
-    private static double distance(double[] a, double[] b) {
-        double x = a[0] - b[0];
-        double y = a[1] - b[1];
-        double z = a[2] - b[2];
-        return x * x + y * y + z * z;
+    private int taken(int i, int from, int[] queue, int end) {
+        if (labels[i] != UNKNOWN) {
+            return end;
+        }
+        labels[i] = labels[from];
+        queue[end] = i;
+        return end + 1;
     }
 }

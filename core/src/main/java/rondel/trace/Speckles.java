@@ -2,8 +2,7 @@ package rondel.trace;
 
 import java.util.Arrays;
 
-/** Gives areas of few pixels to the neighbour they share the most of their edge with: speckles, and the anti-aliased rims
- *  between two colours, which are thin strips of a third. */
+/** Gives areas of few pixels to the neighbour they share the most of their edge with. */
 final class Speckles {
 
     private final int width;
@@ -21,32 +20,7 @@ final class Speckles {
     /** @param least areas of fewer pixels go; changed in place */
     static void remove(int[] labels, int width, int height, int least, int colours) {
         Speckles all = new Speckles(labels, width, height);
-        all.thinStrips(colours);
         all.smallAreas(least, colours);
-    }
-
-    /** A pixel whose colour hardly any of its neighbours has takes the one that most of them have. */
-    private void thinStrips(int colours) {
-        int[] counts = new int[colours + 1];
-        int[] before = labels.clone();
-        for (int y = 1; y < height - 1; y++) {
-            for (int x = 1; x < width - 1; x++) {
-                int i = y * width + x;
-                Arrays.fill(counts, 0);
-                for (int dy = -1; dy <= 1; dy++) {
-                    for (int dx = -1; dx <= 1; dx++) {
-                        counts[before[i + dy * width + dx] + 1]++;
-                    }
-                }
-                if (counts[before[i] + 1] <= 3) {
-                    int best = 0;
-                    for (int c = 1; c <= colours; c++) {
-                        best = counts[c] > counts[best] ? c : best;
-                    }
-                    labels[i] = best - 1;
-                }
-            }
-        }
     }
 
     private void smallAreas(int least, int colours) {

@@ -2,6 +2,7 @@ package rondel.trace;
 
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -73,6 +74,7 @@ public final class Tracing {
                 .sorted(Comparator.comparingInt(c -> -sizes[c]))
                 .toList();
         int[] rank = new int[colours];
+        Arrays.fill(rank, -1);
         for (int i = 0; i < order.size(); i++) {
             rank[order.get(i)] = i;
         }
@@ -88,13 +90,17 @@ public final class Tracing {
     }
 
     private static Outline from(Quantizing few, int[] rank, int least) {
+        int of = IntStream.range(0, rank.length)
+                .filter(c -> rank[c] >= least)
+                .map(c -> 1 << c)
+                .sum();
         LevelLines.Rows rows = (y, row) -> {
             for (int x = 0; x < row.length; x++) {
-                int label = few.labels[y * few.width + x];
-                row[x] = label >= 0 && rank[label] >= least ? 255 : 0;
+                row[x] = few.cover(y * few.width + x, of);
             }
         };
-        return LevelLines.of(few.width, few.height, new Softened(rows, few.width, few.height), 127.5, FINE);
+        LevelLines.Rows edges = few.isHard() ? new Softened(rows, few.width, few.height) : rows;
+        return LevelLines.of(few.width, few.height, edges, 127.5, FINE);
     }
 
     /** What can be seen of each: neighbours end on the same curves, so that no gap is between them. */
