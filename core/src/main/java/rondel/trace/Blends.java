@@ -8,7 +8,7 @@ import java.util.stream.IntStream;
 final class Blends {
 
     /** How far the colours are looked for that a pixel may be a blend of, in pixels. */
-    private static final int NEAR = 8;
+    private static final int NEAR = 10;
 
     private final int[] pixels;
     private final int width;

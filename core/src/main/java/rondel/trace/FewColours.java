@@ -18,10 +18,10 @@ final class FewColours {
     /** Colours that are nearer to each other than this in OKLab are one, where they are not two heaps. */
     private static final double ALIKE = 0.04;
 
-    private static final double SAME = 0.015;
+    private static final double SAME = 0.025;
 
     /** A colour that a smaller part of the picture has may be a blend only. */
-    private static final double RARE = 0.003;
+    private static final double RARE = 0.005;
 
     /** The way from colour to colour by a blend of them is hardly longer than this, of the way itself. */
     private static final double DETOUR = 1.06;

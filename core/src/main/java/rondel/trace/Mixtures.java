@@ -21,7 +21,13 @@ final class Mixtures {
     /** How steep a slope is at a mixture, of how steep it is on the whole. */
     private static final double STEEP = 0.5;
 
-    private static final int[] REACHES = {1, 2, 4};
+    /** Where it is as many times as steep, it is no slope but a step. */
+    private static final double STEPS = 3;
+
+    /** How much further the colours may go on in as many pixels beyond, of how far they are apart. */
+    private static final double GOES_ON = 0.85;
+
+    private static final int[] REACHES = {1, 2, 4, 8};
     private static final int[][] WAYS = {{1, 0}, {0, 1}, {1, 1}, {1, -1}};
 
     private final int[] pixels;
@@ -58,17 +64,17 @@ final class Mixtures {
     }
 
     private boolean isMixed(int x, int y, int[] way, int reach) {
-        int dx = reach * way[0];
-        int dy = reach * way[1];
-        int above = Math.abs(dy);
-        if (x < dx || x + dx >= width || y < above || y + above >= height) {
+        if (!isWithin(x, y, way, -reach) || !isWithin(x, y, way, reach)) {
             return false;
         }
-        int a = pixels[(y - dy) * width + x - dx];
-        int b = pixels[(y + dy) * width + x + dx];
-        int c = pixels[y * width + x];
+        int a = at(x, y, way, -reach);
+        int b = at(x, y, way, reach);
+        int c = at(x, y, way, 0);
         int apart = (a & b & c) >>> 24 == 255 ? distance2(a, b) : 0;
-        return apart > APART * APART && isBetween(a, b, c, apart) && isSteep(x, y, way, reach, apart);
+        return apart > APART * APART
+                && isBetween(a, b, c, apart)
+                && isSlope(x, y, way, reach, apart)
+                && ends(x, y, way, reach, apart);
     }
 
     private static boolean isBetween(int a, int b, int c, int apart) {
@@ -77,9 +83,33 @@ final class Mixtures {
         return t > NEAR && t < 1 - NEAR && off < OFF * OFF * apart + OFF_LEVELS * OFF_LEVELS;
     }
 
-    private boolean isSteep(int x, int y, int[] way, int reach, int apart) {
-        int here = distance2(pixels[(y - way[1]) * width + x - way[0]], pixels[(y + way[1]) * width + x + way[0]]);
-        return here * (double) reach * reach >= STEEP * STEEP * apart;
+    private boolean isSlope(int x, int y, int[] way, int reach, int apart) {
+        int here = distance2(at(x, y, way, -1), at(x, y, way, 1));
+        double steepness = here * (double) reach * reach / apart;
+        return steepness >= STEEP * STEEP && steepness <= STEPS * STEPS;
+    }
+
+    /** Whether it is an edge that comes to an end soon, and no gradient that goes on and on; told on one side alone beside the
+     *  border. */
+    private boolean ends(int x, int y, int[] way, int reach, int apart) {
+        int a = at(x, y, way, -reach);
+        int b = at(x, y, way, reach);
+        boolean hasBefore = isWithin(x, y, way, -2 * reach);
+        boolean hasAfter = isWithin(x, y, way, 2 * reach);
+        double before = hasBefore ? Math.max(0, (double) dot(b, a, at(x, y, way, -2 * reach)) / apart - 1) : 0;
+        double after = hasAfter ? Math.max(0, (double) dot(a, b, at(x, y, way, 2 * reach)) / apart - 1) : 0;
+        boolean known = hasBefore || hasAfter;
+        return known && (hasBefore && hasAfter ? before + after : 2 * (before + after)) < GOES_ON;
+    }
+
+    private boolean isWithin(int x, int y, int[] way, int steps) {
+        int u = x + steps * way[0];
+        int v = y + steps * way[1];
+        return u >= 0 && u < width && v >= 0 && v < height;
+    }
+
+    private int at(int x, int y, int[] way, int steps) {
+        return pixels[(y + steps * way[1]) * width + x + steps * way[0]];
     }
 
     /** Of the ways from a to b and to c. */
