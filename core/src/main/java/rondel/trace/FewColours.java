@@ -15,19 +15,14 @@ final class FewColours {
 
     private static final int ROUNDS = 12;
 
-    /** Colours that are nearer to each other than this in OKLab are one, where they are not two heaps. */
-    private static final double ALIKE = 0.04;
-
-    private static final double SAME = 0.025;
+    /** Colours that are nearer to each other than this in OKLab are one, seen through noise. */
+    private static final double ALIKE = 0.027;
 
     /** A colour that a smaller part of the picture has may be a blend only. */
     private static final double RARE = 0.005;
 
     /** The way from colour to colour by a blend of them is hardly longer than this, of the way itself. */
     private static final double DETOUR = 1.06;
-
-    /** Two heaps lie further apart than so many times how far each is spread towards the other; the halves of one do not. */
-    private static final double HEAPS = 2.2;
 
     private final double[][] centres;
 
@@ -94,7 +89,7 @@ final class FewColours {
         return centres;
     }
 
-    /** The second of the two that look most alike, where both follow one noisy colour; or one that hardly any have and that is
+    /** The second of the two that look most alike, where they can hardly be told apart; or one that hardly any have and that is
      *  a blend of two others, as what is left of smoothed edges; -1 where all are needed. */
     private static int needless(List<double[]> sample, double[][] centres) {
         int gone = -1;
@@ -102,7 +97,7 @@ final class FewColours {
         for (int c = 1; c < centres.length; c++) {
             for (int d = 0; d < c; d++) {
                 double apart = distance(centres[c], centres[d]);
-                if (apart < least && (apart < SAME * SAME || !areHeaps(sample, centres, c, d))) {
+                if (apart < least) {
                     least = apart;
                     gone = c;
                 }
@@ -134,29 +129,6 @@ final class FewColours {
             }
         }
         return false;
-    }
-
-    private static boolean areHeaps(List<double[]> sample, double[][] centres, int c, int d) {
-        double apart = Math.sqrt(distance(centres[c], centres[d]));
-        return apart > HEAPS * (spread(sample, centres, c, d) + spread(sample, centres, d, c));
-    }
-
-    /** The standard deviation of those around one centre on the way to another. */
-    private static double spread(List<double[]> sample, double[][] centres, int c, int d) {
-        double sum = 0;
-        int n = 0;
-        double apart = Math.sqrt(distance(centres[c], centres[d]));
-        for (double[] p : sample) {
-            if (nearest(p, centres) == c) {
-                double along = 0;
-                for (int k = 0; k < 3; k++) {
-                    along += (p[k] - centres[c][k]) * (centres[d][k] - centres[c][k]) / Math.max(1e-9, apart);
-                }
-                sum += along * along;
-                n++;
-            }
-        }
-        return Math.sqrt(sum / Math.max(1, n));
     }
 
     /** The first at random, each further one the likelier the further it is from those before it. */

@@ -70,11 +70,15 @@ final class Mixtures {
         int a = at(x, y, way, -reach);
         int b = at(x, y, way, reach);
         int c = at(x, y, way, 0);
-        int apart = (a & b & c) >>> 24 == 255 ? distance2(a, b) : 0;
+        int apart = isOpaque(a) && isOpaque(b) && isOpaque(c) ? distance2(a, b) : 0;
         return apart > APART * APART
                 && isBetween(a, b, c, apart)
                 && isSlope(x, y, way, reach, apart)
                 && ends(x, y, way, reach, apart);
+    }
+
+    private static boolean isOpaque(int pixel) {
+        return pixel >>> 24 >= Quantizing.OPAQUE;
     }
 
     private static boolean isBetween(int a, int b, int c, int apart) {

@@ -4,6 +4,8 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 import rondel.job.Rgba;
 import rondel.progress.Cancellation;
 
@@ -13,13 +15,13 @@ import rondel.progress.Cancellation;
 final class Quantizing {
 
     private static final int SAMPLE = 20_000;
-    private static final int OPAQUE = 128;
+    static final int OPAQUE = 128;
 
     /** Fewer mixtures than this part of the steps from one colour to the next are none. */
     private static final double SOFT_PART = 0.1;
 
     /** The least part of a picture that tells its colours without its mixtures. */
-    private static final double ENOUGH = 0.05;
+    private static final double ENOUGH = 0.3;
 
     static final int CLEAR = -1;
     private static final int UNKNOWN = -2;
@@ -35,6 +37,7 @@ final class Quantizing {
     private final int[] pixels;
     private final Mixtures mixtures;
     private final FewColours few;
+    private boolean seeThrough;
     private final Blends blends;
 
     Quantizing(BufferedImage image, int count) {
@@ -50,23 +53,27 @@ final class Quantizing {
         flooded();
     }
 
+    /** Some pixels with colours of their own; where hardly any have, as in a wash that is see-through all over, of all. */
     private List<Integer> sample() {
-        List<Integer> own = new ArrayList<>();
-        List<Integer> all = new ArrayList<>();
-        int step = Math.max(1, pixels.length / SAMPLE);
-        for (int i = step / 2; i < pixels.length; i += step) {
-            if (pixels[i] >>> 24 >= OPAQUE) {
-                all.add(pixels[i]);
-                if (isOwn(i)) {
-                    own.add(pixels[i]);
-                }
-            }
+        List<Integer> own = sample(this::isOwn);
+        List<Integer> all = sample(i -> pixels[i] >>> 24 >= OPAQUE);
+        if (own.size() < ENOUGH * all.size()) {
+            seeThrough = true;
+            own = sample(this::isOwn);
         }
         return own.size() < ENOUGH * all.size() ? all : own;
     }
 
+    private List<Integer> sample(IntPredicate which) {
+        int step = Math.max(1, pixels.length / SAMPLE);
+        return IntStream.iterate(step / 2, i -> i < pixels.length, i -> i + step)
+                .filter(which)
+                .mapToObj(i -> pixels[i])
+                .toList();
+    }
+
     private boolean isOwn(int i) {
-        return pixels[i] >>> 24 == 255 && !mixtures.at(i);
+        return pixels[i] >>> 24 >= (seeThrough ? OPAQUE : 255) && !mixtures.at(i);
     }
 
     /** Labels what has a colour of its own, and says what the few colours are on average. */
@@ -117,7 +124,7 @@ final class Quantizing {
      *
      * @param of the colours, as bits */
     int cover(int i, int of) {
-        return labels[i] < 0 ? 0 : (pixels[i] >>> 24) * blends.cover(i, labels[i], of) / 255;
+        return labels[i] < 0 ? 0 : Math.min(pixels[i] >>> 24, blends.cover(i, labels[i], of));
     }
 
     /** Whether edges go from colour to colour in one step, without mixtures between. */

@@ -141,6 +141,32 @@ class TraceTest {
         }
     }
 
+    /** As a wash of watercolour is. */
+    @Test
+    void whatIsSeeThroughAllOverKeepsItsColours() {
+        Map<Shape, Color> drawn = new java.util.LinkedHashMap<>();
+        drawn.put(new Ellipse2D.Double(40, 60, 280, 260), new Color(31, 111, 107, 190));
+        drawn.put(new Rectangle2D.Double(240, 40, 120, 300), new Color(212, 89, 63, 160));
+        BufferedImage wash = image(new Color(0, 0, 0, 0), Map.of());
+        Graphics2D g = wash.createGraphics();
+        g.setComposite(java.awt.AlphaComposite.Src);
+        drawn.forEach((shape, colour) -> {
+            g.setColor(colour);
+            g.fill(shape);
+        });
+        g.dispose();
+        List<ShapeElement> layers = traced(job(wash), colours(6, TraceShape.Layering.SIDE_BY_SIDE));
+        assertThat(layers).hasSize(2);
+        assertThat(layers.stream().map(s -> ((Paint.Solid) s.fill()).colour()))
+                .anyMatch(c -> Math.abs(c.red() - 31) < 3 && Math.abs(c.green() - 111) < 3)
+                .anyMatch(c -> Math.abs(c.red() - 212) < 3 && Math.abs(c.green() - 89) < 3);
+        ShapeElement coral = layers.stream()
+                .filter(s -> ((Paint.Solid) s.fill()).colour().red() > 200)
+                .findFirst()
+                .orElseThrow();
+        assertThat(area(coral.outline())).isCloseTo(12 * 30, within(4.0));
+    }
+
     @Test
     void clearPixelsAreNothingAndABlankPictureIsRefused() {
         BufferedImage clear = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_ARGB);
