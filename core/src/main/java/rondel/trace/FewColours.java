@@ -15,6 +15,9 @@ final class FewColours {
 
     private static final int ROUNDS = 12;
 
+    /** Begun with so many times as many as are wanted, so that none is missed because two are alike. */
+    private static final int SPARE = 2;
+
     /** Colours that are nearer to each other than this in OKLab are one, seen through noise. */
     private static final double ALIKE = 0.027;
 
@@ -41,20 +44,14 @@ final class FewColours {
         return nearest(lab(rgb), centres);
     }
 
-    /** The one of two that looks more like a colour. */
-    int nearer(int rgb, int one, int other) {
-        double[] lab = lab(rgb);
-        return distance(lab, centres[one]) <= distance(lab, centres[other]) ? one : other;
-    }
-
     private static double[] lab(int p) {
         OkLab lab = OkLab.of(new Rgba(p >> 16 & 255, p >> 8 & 255, p & 255, 255));
         return new double[] {lab.lightness(), lab.greenRed(), lab.blueYellow()};
     }
 
     private static double[][] centres(List<double[]> sample, int count) {
-        double[][] centres = settled(sample, begun(sample, count).toArray(double[][]::new));
-        int needless = needless(sample, centres);
+        double[][] centres = settled(sample, begun(sample, SPARE * count).toArray(double[][]::new));
+        int needless = needless(sample, centres, count);
         while (needless >= 0) {
             int without = needless;
             double[][] fewer = IntStream.range(0, centres.length)
@@ -62,7 +59,7 @@ final class FewColours {
                     .mapToObj(Arrays.asList(centres)::get)
                     .toArray(double[][]::new);
             centres = settled(sample, fewer);
-            needless = needless(sample, centres);
+            needless = needless(sample, centres, count);
         }
         return centres;
     }
@@ -89,30 +86,32 @@ final class FewColours {
         return centres;
     }
 
-    /** The second of the two that look most alike, where they can hardly be told apart; or one that hardly any have and that is
-     *  a blend of two others, as what is left of smoothed edges; -1 where all are needed. */
-    private static int needless(List<double[]> sample, double[][] centres) {
-        int gone = -1;
-        double least = ALIKE * ALIKE;
-        for (int c = 1; c < centres.length; c++) {
-            for (int d = 0; d < c; d++) {
-                double apart = distance(centres[c], centres[d]);
-                if (apart < least) {
-                    least = apart;
-                    gone = c;
-                }
-            }
-        }
-        return gone >= 0 ? gone : blend(sample, centres);
-    }
-
-    private static int blend(List<double[]> sample, double[][] centres) {
+    /** One of the two whose being one is the least loss (Ward 1963), where they can hardly be told apart or are too many; or one
+     *  that hardly any have and that is a blend of two others, as what is left of smoothed edges; -1 where all are needed. */
+    private static int needless(List<double[]> sample, double[][] centres, int most) {
         int[] counts = new int[centres.length];
         for (double[] p : sample) {
             counts[nearest(p, centres)]++;
         }
+        boolean tooMany = centres.length > most;
+        int gone = -1;
+        double least = Double.POSITIVE_INFINITY;
+        for (int c = 1; c < centres.length; c++) {
+            for (int d = 0; d < c; d++) {
+                double apart = distance(centres[c], centres[d]);
+                double loss = apart * counts[c] * counts[d] / Math.max(1, counts[c] + counts[d]);
+                if ((tooMany || apart < ALIKE * ALIKE) && loss < least) {
+                    least = loss;
+                    gone = counts[c] < counts[d] ? c : d;
+                }
+            }
+        }
+        return gone >= 0 ? gone : blend(counts, sample.size(), centres);
+    }
+
+    private static int blend(int[] counts, int all, double[][] centres) {
         return IntStream.range(0, centres.length)
-                .filter(c -> counts[c] < RARE * sample.size() && isBlend(centres, c))
+                .filter(c -> counts[c] < RARE * all && isBlend(centres, c))
                 .findFirst()
                 .orElse(-1);
     }
