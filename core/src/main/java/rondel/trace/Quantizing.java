@@ -36,8 +36,8 @@ final class Quantizing {
 
     private final int[] pixels;
     private final Mixtures mixtures;
+    private final IntPredicate own;
     private final FewColours few;
-    private boolean seeThrough;
     private final Blends blends;
 
     Quantizing(BufferedImage image, int count) {
@@ -45,23 +45,27 @@ final class Quantizing {
         height = image.getHeight();
         pixels = image.getRGB(0, 0, width, height, null, 0, width);
         mixtures = new Mixtures(pixels, width);
-        few = new FewColours(sample(), count);
+        own = ownColours();
+        few = new FewColours(sample(own), count);
         labels = new int[pixels.length];
-        own();
+        labelOwn();
         blends = new Blends(pixels, width, labels, average());
         blended();
         flooded();
     }
 
-    /** Some pixels with colours of their own; where hardly any have, as in a wash that is see-through all over, of all. */
-    private List<Integer> sample() {
-        List<Integer> own = sample(this::isOwn);
-        List<Integer> all = sample(i -> pixels[i] >>> 24 >= OPAQUE);
-        if (own.size() < ENOUGH * all.size()) {
-            seeThrough = true;
-            own = sample(this::isOwn);
-        }
-        return own.size() < ENOUGH * all.size() ? all : own;
+    /** Which pixels tell the picture's colours: those that are opaque and no mixtures; where hardly any are, as in a wash that is
+     *  see-through all over, or in a fine texture, others too. */
+    private IntPredicate ownColours() {
+        List<IntPredicate> rules = List.of(
+                i -> pixels[i] >>> 24 == 255 && !mixtures.at(i),
+                i -> pixels[i] >>> 24 >= OPAQUE && !mixtures.at(i),
+                i -> pixels[i] >>> 24 >= OPAQUE);
+        int all = sample(rules.getLast()).size();
+        return rules.stream()
+                .filter(r -> sample(r).size() >= ENOUGH * all)
+                .findFirst()
+                .orElseThrow();
     }
 
     private List<Integer> sample(IntPredicate which) {
@@ -72,12 +76,8 @@ final class Quantizing {
                 .toList();
     }
 
-    private boolean isOwn(int i) {
-        return pixels[i] >>> 24 >= (seeThrough ? OPAQUE : 255) && !mixtures.at(i);
-    }
-
     /** Labels what has a colour of its own, and says what the few colours are on average. */
-    private void own() {
+    private void labelOwn() {
         int[] known = new int[1 << 15];
         Arrays.fill(known, -1);
         long[][] sums = new long[few.count()][4];
@@ -86,7 +86,7 @@ final class Quantizing {
                 Cancellation.check();
             }
             int p = pixels[i];
-            if (!isOwn(i)) {
+            if (!own.test(i)) {
                 labels[i] = p >>> 24 == 0 ? CLEAR : UNKNOWN;
                 continue;
             }

@@ -167,6 +167,22 @@ class TraceTest {
         assertThat(area(coral.outline())).isCloseTo(12 * 30, within(4.0));
     }
 
+    /** A texture so fine that nearly every pixel lies between its neighbours. */
+    @Test
+    void aFineTextureIsTracedInItsOwnColours() {
+        BufferedImage texture = image(Color.WHITE, Map.of());
+        for (int y = 0; y < SIDE; y++) {
+            for (int x = 0; x < SIDE; x++) {
+                double wave = Math.sin(x * 0.9) * Math.sin(y * 0.8);
+                texture.setRGB(x, y, new Color((int) (150 + 80 * wave), 120, (int) (140 - 60 * wave)).getRGB());
+            }
+        }
+        assertThat(traced(job(texture), colours(4, TraceShape.Layering.STACKED)))
+                .isNotEmpty()
+                .extracting(s -> ((Paint.Solid) s.fill()).colour())
+                .allMatch(c -> Math.abs(c.green() - 120) <= 1 && c.red() >= 65 && c.blue() >= 75);
+    }
+
     @Test
     void clearPixelsAreNothingAndABlankPictureIsRefused() {
         BufferedImage clear = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_ARGB);
