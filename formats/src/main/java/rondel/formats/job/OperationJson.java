@@ -15,6 +15,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
 import rondel.formats.fonts.FontsAtHand;
@@ -22,6 +23,9 @@ import rondel.job.BackdropShape;
 import rondel.job.FillingShape;
 import rondel.job.HaloShape;
 import rondel.job.Lettering;
+import rondel.job.Rgba;
+import rondel.job.Shadow;
+import rondel.job.Stroke;
 import rondel.job.TraceShape;
 import rondel.operation.Degrees;
 import rondel.operation.Mm;
@@ -32,6 +36,9 @@ import rondel.words.Refusal;
 /** Operations as JSON, straight from their records: {@code {"operation": "move", "elements": ["e4"], "dx": "1/4 in", "dy": 0}}.
  *  Lengths are in mm, or text with a unit; fields are named as in the record, words joined by an underscore. */
 public final class OperationJson {
+
+    /** What may be said to be none, as well as left out. */
+    private static final Set<Class<?>> LOOKS = Set.of(Rgba.class, Stroke.class, Shadow.class);
 
     /** What is meant where it is left out. */
     private static final Map<Class<?>, Object> USUAL = Map.of(
@@ -190,7 +197,9 @@ public final class OperationJson {
             return whole(f.number(field), field);
         }
         if (type instanceof ParameterizedType p && p.getRawType() == Optional.class) {
-            return Optional.of(typed.one(given.get(), (Class<?>) p.getActualTypeArguments()[0], field));
+            Class<?> of = (Class<?>) p.getActualTypeArguments()[0];
+            boolean none = LOOKS.contains(of) && given.get().asText().equals("none");
+            return none ? Optional.empty() : Optional.of(typed.one(given.get(), of, field));
         }
         if (type instanceof ParameterizedType p && p.getRawType() == List.class) {
             List<Object> list = new ArrayList<>();

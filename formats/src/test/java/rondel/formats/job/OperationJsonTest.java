@@ -55,6 +55,17 @@ class OperationJsonTest {
     }
 
     @Test
+    void aPaperALineAndAShadowMayBeNone() throws Exception {
+        for (String none : List.of(
+                "{'operation':'set-paper','sheet':'sheet-1'%s}",
+                "{'operation':'set-stroke','elements':['leaf']%s}",
+                "{'operation':'set-shadow','elements':['leaf']%s}")) {
+            String field = none.contains("paper") ? "paper" : none.contains("stroke") ? "stroke" : "shadow";
+            assertThat(read(none.formatted(",'" + field + "':'none'"))).isEqualTo(read(none.formatted("")));
+        }
+    }
+
+    @Test
     void mistakesAreNamed() {
         assertThatThrownBy(() -> read("{'operation':'levitate'}"))
                 .isInstanceOf(Refusal.class)
