@@ -192,7 +192,6 @@ public final class Menus {
                 "shelve")) {
             menu.getItems().add(id.equals(LINE) ? new SeparatorMenuItem() : item(commands, id));
         }
-        menu.getItems().add(menu.getItems().size() - 2, roles(commands));
         menu.setOnShowing(e -> refresh(menu.getItems(), commands));
         return menu;
     }
