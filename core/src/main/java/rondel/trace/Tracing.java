@@ -78,10 +78,11 @@ public final class Tracing {
         for (int i = 0; i < order.size(); i++) {
             rank[order.get(i)] = i;
         }
+        boolean hard = few.isHard();
         List<Layer> layers = new ArrayList<>();
         for (int i = 0; i < order.size(); i++) {
             Cancellation.check();
-            Outline fitted = fitted(from(few, rank, i));
+            Outline fitted = fitted(from(few, rank, i, hard));
             if (!fitted.isEmpty()) {
                 layers.add(new Layer(fitted, few.colours.get(order.get(i))));
             }
@@ -89,7 +90,7 @@ public final class Tracing {
         return shape.layering() == TraceShape.Layering.STACKED ? layers : sideBySide(layers);
     }
 
-    private static Outline from(Quantizing few, int[] rank, int least) {
+    private static Outline from(Quantizing few, int[] rank, int least, boolean hard) {
         int of = IntStream.range(0, rank.length)
                 .filter(c -> rank[c] >= least)
                 .map(c -> 1 << c)
@@ -99,7 +100,7 @@ public final class Tracing {
                 row[x] = few.cover(y * few.width + x, of);
             }
         };
-        LevelLines.Rows edges = few.isHard() ? new Softened(rows, few.width, few.height) : rows;
+        LevelLines.Rows edges = hard ? new Softened(rows, few.width, few.height) : rows;
         return LevelLines.of(few.width, few.height, edges, 127.5, FINE);
     }
 

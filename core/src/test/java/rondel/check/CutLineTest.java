@@ -10,14 +10,14 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.CoordinateList;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import rondel.arrange.Place;
+import rondel.geometry.Blots;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
+import rondel.geometry.Point;
 import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
@@ -53,18 +53,9 @@ class CutLineTest {
     }
 
     private static Polygon blot(SplittableRandom random) {
-        double x = 60 + 30 * random.nextDouble();
-        double y = 60 + 30 * random.nextDouble();
+        Point place = new Point(60 + 30 * random.nextDouble(), 60 + 30 * random.nextDouble());
         double size = 5 + 35 * random.nextDouble();
-        CoordinateList points = new CoordinateList();
-        int n = 3 + random.nextInt(7);
-        for (int i = 0; i < n; i++) {
-            double turn = 2 * Math.PI * i / n;
-            double reach = size * (0.4 + 0.6 * random.nextDouble());
-            points.add(new Coordinate(x + reach * StrictMath.cos(turn), y + reach * StrictMath.sin(turn)));
-        }
-        points.closeRing();
-        return new GeometryFactory().createPolygon(points.toCoordinateArray());
+        return Blots.at(place, 3 + random.nextInt(7), 0.4 * size, size, random);
     }
 
     private static CutLine around(Geometry polygon) {

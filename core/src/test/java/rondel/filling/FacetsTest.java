@@ -7,23 +7,16 @@ import java.util.SplittableRandom;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import rondel.geometry.Affine;
+import rondel.geometry.Blots;
+import rondel.geometry.Point;
 
 class FacetsTest {
 
     private static Geometry blot(SplittableRandom random) {
-        int n = 5 + random.nextInt(40);
-        Coordinate[] points = new Coordinate[n + 1];
-        for (int i = 0; i < n; i++) {
-            double angle = 2 * Math.PI * i / n;
-            double radius = 0.3 + 0.4 * random.nextDouble();
-            points[i] = new Coordinate(radius * StrictMath.cos(angle), radius * StrictMath.sin(angle));
-        }
-        points[n] = points[0];
-        return new GeometryFactory().createLinearRing(points);
+        return Blots.at(new Point(0, 0), 5 + random.nextInt(40), 0.3, 0.7, random)
+                .getExteriorRing();
     }
 
     @Test

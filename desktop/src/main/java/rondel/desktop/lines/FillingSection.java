@@ -14,7 +14,6 @@ import rondel.filling.FillOutline;
 import rondel.job.FillingShape;
 import rondel.job.Job;
 import rondel.job.Link;
-import rondel.link.Following;
 import rondel.operation.Operation;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
@@ -108,7 +107,7 @@ final class FillingSection extends ToolSection {
     /** As it begins, before it gets fuller. */
     @Override
     Optional<UnaryOperator<Job>> proposal() {
-        return filling(0).map(o -> job -> Following.apply(o, job));
+        return filling(0).map(ToolSection::edit);
     }
 
     private Optional<Operation> filling(int rounds) {

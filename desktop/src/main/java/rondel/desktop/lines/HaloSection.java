@@ -4,8 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
-import javafx.beans.property.BooleanProperty;
-import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Slider;
@@ -36,7 +34,6 @@ final class HaloSection extends ToolSection {
     private final LengthInput gap = new LengthInput("halo-gap");
     private final Slider threshold = new Slider(0.02, 0.98, USUAL.threshold());
     private final CheckBox fillHoles = new CheckBox(Words.of("halo.fillHoles"));
-    private final BooleanProperty adjusting = new SimpleBooleanProperty();
     private final ChoiceBox<HaloShape.Corners> corners = new ChoiceBox<>();
     private final ChoiceBox<MakeHalo.Spread> spread = new ChoiceBox<>();
     private Optional<Link.Around> figures = Optional.empty();
@@ -54,8 +51,6 @@ final class HaloSection extends ToolSection {
         spread.setConverter(new Shown<>(s -> Words.of("halo." + s)));
         spread.setValue(MakeHalo.Spread.EACH);
         fillHoles.setId("halo-fill-holes");
-        second.disableProperty().bind(adjusting);
-        spread.disableProperty().bind(adjusting);
         holes.disableProperty().bind(fillHoles.selectedProperty());
         row("halo.distance", distance);
         row("halo.second", second);
@@ -92,7 +87,8 @@ final class HaloSection extends ToolSection {
             gap.show(now.map(l -> l.gap().orElse(0)).orElse(MakeHalo.USUAL_GAP), unit);
         }
         goes(now.isPresent() ? "halo.adjust" : "halo.make");
-        adjusting.set(now.isPresent());
+        second.setDisable(now.isPresent());
+        spread.setDisable(now.isPresent());
         figures = now;
         shownUnit = unit;
     }

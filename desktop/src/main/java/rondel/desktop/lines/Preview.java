@@ -86,7 +86,9 @@ public final class Preview {
         task = Optional.of(desk.workers()
                 .run(
                         () -> edit.get().apply(job),
-                        result -> ended(now, Optional.of(result)),
+                        result -> ended(
+                                now,
+                                Optional.of(result).filter(r -> desk.bench().job() == job)),
                         failure -> ended(now, Optional.empty()),
                         () -> {}));
     }

@@ -103,7 +103,12 @@ abstract class ToolSection extends VBox {
 
     /** What the preview shows: the edit, or one that is quicker to make and looks alike. */
     Optional<UnaryOperator<Job>> proposal() {
-        return operation().map(o -> job -> Following.apply(o, job));
+        return operation().map(ToolSection::edit);
+    }
+
+    /** An edit as the preview makes it. */
+    static UnaryOperator<Job> edit(Operation operation) {
+        return job -> Following.apply(operation, job);
     }
 
     private void make(Consumer<Operation> make) {

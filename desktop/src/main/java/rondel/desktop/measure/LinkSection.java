@@ -3,10 +3,10 @@ package rondel.desktop.measure;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
+import rondel.desktop.command.CommandButton;
 import rondel.link.Unlink;
 import rondel.words.Words;
 
@@ -21,11 +21,8 @@ final class LinkSection extends HBox {
         this.desk = desk;
         setAlignment(Pos.CENTER_LEFT);
         told.setId("alike");
-        Button button = new Button(unlink.label());
+        Button button = CommandButton.of(unlink);
         button.setId("do-unlink");
-        button.getStyleClass().add("small");
-        button.setTooltip(new Tooltip(unlink.hint()));
-        button.setOnAction(e -> unlink.run());
         getChildren().addAll(told, button);
     }
 

@@ -23,6 +23,7 @@ import rondel.arrange.TurnTo;
 import rondel.check.EffectivePpi;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
+import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.model.Surroundings;
 import rondel.desktop.text.LetterChoice;
@@ -150,12 +151,10 @@ public final class MeasureView extends VBox {
         HBox buttons = new HBox(6);
         for (String id : List.of("pickColour", "recolour", "keepColours")) {
             Command command = commands.get(id);
-            Button button = new Button(Words.of("measure." + id));
+            Button button = CommandButton.of(command);
             button.setId("do-" + id);
-            button.getStyleClass().add("small");
-            button.setTooltip(new Tooltip(command.hint()));
+            button.setText(Words.of("measure." + id));
             button.setAccessibleText(command.label());
-            button.setOnAction(e -> command.run());
             buttons.getChildren().add(button);
         }
         return buttons;

@@ -1,11 +1,14 @@
 package rondel.desktop.app;
 
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javafx.event.EventType;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -13,6 +16,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.util.WaitForAsyncUtils;
+import rondel.check.Finding;
 import rondel.desktop.model.Bench;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.fonts.FontsAtHand;
@@ -73,6 +77,21 @@ abstract class BenchFixture extends SwiftRobot {
             return idle[0];
         });
         settle();
+    }
+
+    /** Opens one of the jobs that ship, by its name. */
+    protected void openDemo(String name) throws Exception {
+        Job job = DemoJobs.all().stream()
+                .filter(d -> d.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .read();
+        onFx(() -> bench.open(job, Optional.empty()));
+    }
+
+    /** What the checks find, as it is listed in Lines. */
+    protected List<Finding> findings() {
+        return lookup("#findings").<ListView<Finding>>query().getItems();
     }
 
     /** What the status bar says. */

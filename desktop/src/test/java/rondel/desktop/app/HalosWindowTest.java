@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Button;
-import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -101,9 +100,5 @@ class HalosWindowTest extends BenchFixture {
         keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.SHIFT, KeyCode.N);
         calm();
         assertThat(findings()).extracting(Finding::code).doesNotContain("spikes");
-    }
-
-    private List<Finding> findings() {
-        return lookup("#findings").<ListView<Finding>>query().getItems();
     }
 }

@@ -15,14 +15,12 @@ import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.arrange.Place;
 import rondel.arrange.SetRole;
-import rondel.check.Finding;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
-import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.Role;
@@ -36,12 +34,7 @@ import rondel.pieces.Part;
 class LinesWindowTest extends BenchFixture {
 
     private void open(String demo) throws Exception {
-        Job job = DemoJobs.all().stream()
-                .filter(d -> d.name().equals(demo))
-                .findFirst()
-                .orElseThrow()
-                .read();
-        onFx(() -> bench.open(job, Optional.empty()));
+        openDemo(demo);
         calm();
         keys(KeyCode.SHORTCUT, KeyCode.F2);
         calm();
@@ -49,10 +42,6 @@ class LinesWindowTest extends BenchFixture {
 
     private List<Part> parts() {
         return List.copyOf(lookup("#parts").<ListView<Part>>query().getItems());
-    }
-
-    private List<Finding> findings() {
-        return lookup("#findings").<ListView<Finding>>query().getItems();
     }
 
     @Test

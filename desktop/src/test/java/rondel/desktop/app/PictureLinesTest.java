@@ -3,7 +3,6 @@ package rondel.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -85,12 +84,7 @@ class PictureLinesTest extends BenchFixture {
 
     @Test
     void howAPictureWasClearedIsShownAndAPreviewClearsACopy() throws Exception {
-        Job job = DemoJobs.all().stream()
-                .filter(d -> d.name().equals("photo-stickers"))
-                .findFirst()
-                .orElseThrow()
-                .read();
-        onFx(() -> bench.open(job, Optional.empty()));
+        openDemo("photo-stickers");
         keys(KeyCode.SHORTCUT, KeyCode.F2);
         ElementId id = bench.sheet().elements().getFirst().id();
         onFx(() ->

@@ -8,6 +8,7 @@ import static rondel.formats.picture.MadePictures.blurred;
 import static rondel.formats.picture.MadePictures.drawing;
 import static rondel.formats.picture.MadePictures.jpeg;
 import static rondel.formats.picture.MadePictures.motifs;
+import static rondel.formats.picture.MadePictures.paper;
 import static rondel.formats.picture.MadePictures.picture;
 
 import java.awt.Color;
@@ -153,10 +154,8 @@ class ClearBackdropTest {
     /** A disc in a dark line that fades to nearly the backdrop's colour is no pocket. */
     @Test
     void whatFadesIntoTheMotifIsNoPocket() throws IOException {
-        BufferedImage image = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_RGB);
+        BufferedImage image = paper(new Color(0xf3ede2));
         Graphics2D g = drawing(image);
-        g.setColor(new Color(0xf3ede2));
-        g.fillRect(0, 0, SIDE, SIDE);
         g.setPaint(new java.awt.GradientPaint(0, 60, new Color(0xf8ece2), 0, 300, new Color(0xe9806c)));
         g.fill(new Ellipse2D.Double(60, 60, 240, 240));
         g.setColor(new Color(0x16403d));
@@ -175,10 +174,8 @@ class ClearBackdropTest {
     /** A motif in a dark line narrower than its edge is blurred, with a thin light line in it that looks like the backdrop. */
     @Test
     void linesAroundTheMotifAndInItAreItsOwn() throws IOException {
-        BufferedImage image = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_RGB);
+        BufferedImage image = paper(new Color(0xf3ede2));
         Graphics2D g = drawing(image);
-        g.setColor(new Color(0xf3ede2));
-        g.fillRect(0, 0, SIDE, SIDE);
         g.setColor(new Color(0xf2b8a6));
         g.fill(new Ellipse2D.Double(60, 60, 240, 240));
         g.setColor(new Color(0xf6ece2));

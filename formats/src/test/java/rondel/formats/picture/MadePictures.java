@@ -86,6 +86,16 @@ final class MadePictures {
         return g;
     }
 
+    /** A sheet of one colour, to draw on. */
+    static BufferedImage paper(Color colour) {
+        BufferedImage paper = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = paper.createGraphics();
+        g.setColor(colour);
+        g.fillRect(0, 0, SIDE, SIDE);
+        g.dispose();
+        return paper;
+    }
+
     /** The motif alone: its alpha is what is to be found. */
     static BufferedImage art(Motif motif) {
         BufferedImage art = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_ARGB);
