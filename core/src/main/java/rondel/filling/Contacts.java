@@ -8,7 +8,7 @@ import java.util.List;
 final class Contacts {
 
     /** Points that are farther from anything than this beyond the gap are left out until the next time they are found, in mm. */
-    private static final double SLACK = 0.8;
+    private static final double SLACK = 0.45;
 
     /** What true outlines may be off from those that are sampled, in mm. */
     private static final double SAMPLED = 0.012;

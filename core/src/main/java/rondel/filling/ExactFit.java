@@ -16,7 +16,7 @@ import rondel.progress.Cancellation;
 
 /** Makes a filling that was found on a grid exact: measured by true outlines, every copy keeps the gap to every other and lies
  *  inside; those that are too close are moved a little, or made as much smaller as it takes, and then each is made as large as
- *  there is room for. */
+ *  there is room for, unless only a part is to be covered. */
 final class ExactFit {
 
     private static final int NUDGES = 14;
@@ -55,7 +55,7 @@ final class ExactFit {
                 copies.remove(i);
             }
         }
-        for (int i = 0; i < copies.size(); i++) {
+        for (int i = 0; i < copies.size() && shape.density().isEmpty(); i++) {
             Cancellation.check();
             copies.set(i, grown(i));
         }

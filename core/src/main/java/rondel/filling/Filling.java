@@ -20,15 +20,10 @@ final class Filling {
     private static final int LANES = 4;
     private static final double SMALLER = 1.22;
 
-    private static final double HEAT = 0.08;
-
-    /** In rounds. */
-    private static final double COOLING = 170;
-
     /** Changes that are tried in a round: more of simple drawings, whose changes take less time, the shorter their outlines are. */
-    private static final int MOST_TRIED = 3;
+    private static final int MOST_TRIED = 5;
 
-    private static final double TRIED = 30;
+    private static final double TRIED = 50;
     private static final double FULL = 0.85;
     private static final int MISSES = 4;
     private static final int TRIES = 160;
@@ -73,18 +68,21 @@ final class Filling {
                 .toList();
         int tried = tried(motifs);
         for (int i = 0; i < shape.rounds() && goesOn; i += LANES) {
-            double heat = HEAT * shape.from() * shape.from() * StrictMath.exp(-i / COOLING);
+            Cooling cooling = new Cooling(i);
             for (int k = 0; k < tried; k++) {
                 Cancellation.check();
-                kept(changes(lanes, i * tried + k * LANES, heat, covered(space)))
-                        .forEach(c -> {
-                            lanes.forEach(l -> l.apply(c));
-                            c.applyTo(space);
-                        });
+                kept(changes(lanes, i * tried + k * LANES, cooling, covered(space)), space)
+                        .forEach(c -> apply(c, space, lanes));
             }
             goesOn = watch.goesOn(i + LANES, spots(space));
         }
         return pushedApart(space);
+    }
+
+    private static void apply(Lane.Change change, FreeSpace space, List<Lane> lanes) {
+        List<FreeSpace.Placed> in = change.in().stream().map(space::measured).toList();
+        space.exchange(change.out(), in);
+        lanes.forEach(l -> l.space().exchange(change.out(), in));
     }
 
     private static int tried(List<Motif> motifs) {
@@ -104,14 +102,18 @@ final class Filling {
     }
 
     /** What the lanes propose; a loss is accepted, ever more rarely and ever smaller (simulated annealing). */
-    private List<Lane.Change> changes(List<Lane> lanes, int number, double heat, double covered) {
-        double loss = heat * StrictMath.log(Math.max(1e-9, chance(number).nextDouble()));
+    private List<Lane.Change> changes(List<Lane> lanes, int number, Cooling cooling, double covered) {
+        double loss = cooling.heat()
+                * shape.from()
+                * shape.from()
+                * StrictMath.log(Math.max(1e-9, chance(number).nextDouble()));
         return IntStream.range(0, LANES)
                 .parallel()
-                .mapToObj(k -> lanes.get(k).proposed(chance(number + k + 1), most, covered / outline.getArea()))
+                .mapToObj(k -> lanes.get(k)
+                        .proposed(chance(number + k + 1), most, covered / outline.getArea(), cooling.wide()))
                 .filter(c -> c.gain() > loss)
                 .filter(c -> shape.count().isEmpty() || c.in().size() >= c.out().size())
-                .filter(c -> shape.density().isEmpty() || covered + c.area() <= mostArea)
+                .sorted(Comparator.comparingDouble(Lane.Change::gain).reversed())
                 .toList();
     }
 
@@ -165,16 +167,20 @@ final class Filling {
         return FreeSpace.area(space.placed());
     }
 
-    /** The best of the changes, and the others that don't meet it. */
-    private static List<Lane.Change> kept(List<Lane.Change> changes) {
+    /** The best of the changes, and the others that don't meet it; all of them together keep to how many copies there may be
+     *  and how much they may cover. */
+    private List<Lane.Change> kept(List<Lane.Change> changes, FreeSpace space) {
         List<Lane.Change> kept = new ArrayList<>();
-        changes.stream()
-                .sorted(Comparator.comparingDouble(Lane.Change::gain).reversed())
-                .forEach(c -> {
-                    if (kept.stream().allMatch(c::isApartFrom)) {
-                        kept.add(c);
-                    }
-                });
+        double room = mostArea - covered(space);
+        int more = most - space.placed().size();
+        for (Lane.Change c : changes) {
+            int added = c.in().size() - c.out().size();
+            if (c.area() <= room && added <= more && kept.stream().allMatch(c::isApartFrom)) {
+                kept.add(c);
+                room -= c.area();
+                more -= added;
+            }
+        }
         return kept;
     }
 

@@ -13,6 +13,9 @@ final class FreeSpace {
 
     private static final int FINEST = 640;
 
+    /** Distances from a copy are read from samples this much closer to each other than those of the room. */
+    private static final double FINER = 0.8;
+
     /** Samples around the outline's box: a disc of half the smallest copy's size has its middle there at most. */
     private static final int AROUND = 8;
 
@@ -41,6 +44,31 @@ final class FreeSpace {
                     values[k] = Math.min(values[k], distances[d] - less);
                 }
             }
+        }
+
+        /** The part of its window in which no other thing is nearer.
+         *
+         * @param values how far all samples are from anything, less than from a copy by
+         * @param less
+         * @param of the whole grid */
+        Window nearest(float[] values, Window of, float less) {
+            int left = Integer.MAX_VALUE;
+            int right = -1;
+            int top = Integer.MAX_VALUE;
+            int bottom = -1;
+            for (int j = window.top(); j < window.bottom(); j++) {
+                int k = of.index(window.left(), j);
+                int d = window.index(window.left(), j);
+                for (int i = window.left(); i < window.right(); i++, k++, d++) {
+                    if (distances[d] - less <= values[k]) {
+                        left = Math.min(left, i);
+                        right = Math.max(right, i);
+                        top = Math.min(top, j);
+                        bottom = j;
+                    }
+                }
+            }
+            return right < 0 ? Window.NONE : Window.between(left, top, right + 1, bottom + 1);
         }
     }
 
@@ -105,7 +133,36 @@ final class FreeSpace {
     }
 
     Placed put(Spot spot) {
-        double half = spot.size() * spot.motif().farthest() + reach;
+        return put(spot, reach);
+    }
+
+    /** @param around how far around it distances matter, in mm */
+    Placed put(Spot spot, double around) {
+        Placed in = measured(spot, around);
+        putBack(in);
+        return in;
+    }
+
+    /** How far around a copy distances matter now: what is farther from it than there is room anywhere is nearer to something
+     *  else. */
+    double matters() {
+        float most = 0;
+        for (float v : free.values()) {
+            most = Math.max(most, v);
+        }
+        return Math.min(reach, most + gap + free.step());
+    }
+
+    /** A copy as it would be put in. */
+    Placed measured(Spot spot) {
+        return measured(spot, reach);
+    }
+
+    /** A copy that is not put in, and how far the places around it are from it.
+     *
+     * @param around how far around, in mm */
+    Placed measured(Spot spot, double around) {
+        double half = spot.size() * spot.motif().farthest() + around;
         int left = column(spot.x() - half);
         int top = row(spot.y() - half);
         int width = Math.min(free.columns() - 1, column(spot.x() + half) + 1) - left + 1;
@@ -114,12 +171,12 @@ final class FreeSpace {
         double cos = StrictMath.cos(spot.angle()) / spot.size();
         double sin = StrictMath.sin(spot.angle()) / spot.size();
         int flip = spot.mirrored() ? -1 : 1;
-        DistanceField around = spot.motif().around();
         double step = free.step();
+        DistanceField field = spot.motif().around(FINER * step / spot.size());
         for (int j = 0; j < height; j++) {
             double dx = free.x() + left * step - spot.x();
             double dy = free.y() + (top + j) * step - spot.y();
-            around.along(
+            field.along(
                     flip * (dx * cos + dy * sin),
                     dy * cos - dx * sin,
                     flip * step * cos,
@@ -128,25 +185,24 @@ final class FreeSpace {
                     distances,
                     j * width,
                     width);
-            int k = (top + j) * free.columns() + left;
-            for (int i = 0, d = j * width; i < width; i++, k++, d++) {
-                float distance = (float) -spot.size() * distances[d];
-                distances[d] = distance;
-                free.values()[k] = Math.min(free.values()[k], distance - (float) gap);
-            }
         }
-        Placed in = new Placed(spot, new Window(left, top, width, height), distances);
-        placed.add(in);
-        return in;
+        for (int d = 0; d < distances.length; d++) {
+            distances[d] *= (float) -spot.size();
+        }
+        return new Placed(spot, new Window(left, top, width, height), distances);
     }
 
-    /** Takes copies out: the room around all of them is found anew. */
+    /** Takes copies out: the room around all of them, where they were the nearest, is found anew. */
     void takeOut(List<Placed> out) {
         if (out.isEmpty()) {
             return;
         }
-        placed.removeAll(out);
-        Window window = out.stream().map(Placed::window).reduce(Window::around).orElseThrow();
+        Window window = out.stream()
+                .map(p -> p.nearest(free.values(), whole, (float) gap))
+                .filter(w -> w.width() > 0)
+                .reduce(Window::around)
+                .orElse(Window.NONE);
+        placed.removeIf(p -> out.stream().anyMatch(o -> o == p));
         for (int j = window.top(); j < window.bottom(); j++) {
             int k = whole.index(window.left(), j);
             System.arraycopy(edge.values(), k, free.values(), k, window.width());
@@ -169,6 +225,12 @@ final class FreeSpace {
         System.arraycopy(state.values, 0, free.values(), 0, state.values.length);
     }
 
+    /** Some taken out and others put in. */
+    void exchange(List<Placed> out, List<Placed> in) {
+        takeOut(out);
+        in.forEach(this::putBack);
+    }
+
     /** Puts one back that was taken out. */
     void putBack(Placed in) {
         placed.add(in);
@@ -185,23 +247,22 @@ final class FreeSpace {
         int right = Math.min(free.columns() - 1, column(x + radius) + 1);
         int top = row(y - radius);
         int bottom = Math.min(free.rows() - 1, row(y + radius) + 1);
-        int seen = 0;
+        int[] open = new int[(right - left + 1) * (bottom - top + 1)];
+        int found = 0;
         for (int j = top; j <= bottom; j++) {
-            for (int i = left; i <= right; i++) {
-                if (free.values()[j * free.columns() + i] < room) {
-                    continue;
-                }
-                seen++;
-                double[] place = {free.x() + i * free.step(), free.y() + j * free.step()};
-                if (places.size() < most) {
-                    places.add(place);
-                } else {
-                    int into = random.nextInt(seen);
-                    if (into < most) {
-                        places.set(into, place);
-                    }
+            for (int k = j * free.columns() + left; k <= j * free.columns() + right; k++) {
+                if (free.values()[k] >= room) {
+                    open[found++] = k;
                 }
             }
+        }
+        for (int i = 0; i < Math.min(most, found); i++) {
+            int other = random.nextInt(i, found);
+            int k = open[other];
+            open[other] = open[i];
+            places.add(new double[] {
+                free.x() + k % free.columns() * free.step(), free.y() + k / free.columns() * free.step()
+            });
         }
         return places;
     }

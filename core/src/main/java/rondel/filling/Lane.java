@@ -1,9 +1,11 @@
 package rondel.filling;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Random;
 import java.util.SplittableRandom;
-import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import rondel.job.FillingShape;
 
 /** Proposes changes to a filling, in a room of its own: a few neighbours taken out and others put in. */
@@ -34,16 +36,11 @@ final class Lane {
     /** @param at where, and
      *  @param reach how far around that, what is there may change
      *  @param gain how much more is covered, and how much less of the outline is missed */
-    record Change(List<FreeSpace.Placed> out, List<FreeSpace.Placed> in, double[] at, double reach, double gain) {
-
-        void applyTo(FreeSpace room) {
-            room.takeOut(out);
-            in.forEach(room::putBack);
-        }
+    record Change(List<FreeSpace.Placed> out, List<Spot> in, double[] at, double reach, double gain) {
 
         /** How much more is covered. */
         double area() {
-            return FreeSpace.area(in) - FreeSpace.area(out);
+            return in.stream().mapToDouble(Spot::area).sum() - FreeSpace.area(out);
         }
 
         boolean isApartFrom(Change other) {
@@ -59,76 +56,110 @@ final class Lane {
         this.gained = shape.to() * shape.to();
     }
 
+    /** The room that changes are tried in. */
+    FreeSpace space() {
+        return space;
+    }
+
     /** Makes a change; the room is as before afterwards.
      *
      * @param most copies that there may be
-     * @param covered the share of the outline that is covered */
-    Change proposed(SplittableRandom random, int most, double covered) {
+     * @param covered the share of the outline that is covered
+     * @param widest how wide the place may be, as a share of what is sensible at first */
+    Change proposed(SplittableRandom random, int most, double covered, double widest) {
         double[] at = space.loosePlace(random);
         double wide = random.nextDouble();
-        double radius = shape.from() * 0.4 + wide * wide * shape.to() * 0.6;
+        double radius = shape.from() * 0.4 + wide * wide * widest * shape.to() * 0.6;
         double reach = radius + shape.to() * 0.5;
-        double seen = reach + shape.to() * 0.5 + shape.from();
-        Changing changing = new Changing(space);
-        ToDoubleFunction<Changing> value = c -> c.area() - worth.lacking(space.placed(), covered, at[0], at[1], seen);
-        double before = value.applyAsDouble(changing);
-        changing.takeOut(space.near(at[0], at[1], radius));
+        FreeSpace.State before = space.state();
+        space.takeOut(space.near(at[0], at[1], radius));
         Search search = new Search(space, motifs, shape, random);
+        double around = Math.max(space.matters(), worth.notches().reach());
         if (random.nextInt(SHOVES) == 0) {
-            shoved(search, List.copyOf(changing.out()), at, random, changing);
+            shoved(search, without(before.placed(), space.placed()), at, random, around);
         }
-        refilled(search, at, reach, random, most, changing);
-        double after = value.applyAsDouble(changing);
-        Changing.Mark mark = changing.mark();
+        refilled(search, at, reach, random, most, around);
+        List<FreeSpace.Placed> after = List.copyOf(space.placed());
+        space.becomes(before);
+        double gain = gain(before.placed(), after, covered);
         gained *= FORGETS;
-        if (after + gained > before && swollen(at, reach, changing)) {
-            double swollen = value.applyAsDouble(changing);
-            gained = Math.max(gained, swollen - after);
-            if (swollen > after) {
-                after = swollen;
-            } else {
-                changing.backTo(mark);
+        if (gain + gained > 0) {
+            List<FreeSpace.Placed> swollen = swollen(after, at, reach);
+            double more = gain(before.placed(), swollen, covered);
+            gained = Math.max(gained, more - gain);
+            if (more > gain) {
+                return change(before.placed(), swollen, at, reach, more);
             }
         }
-        Change change = new Change(
-                List.copyOf(changing.out()), List.copyOf(changing.in()), at, reach + shape.to(), after - before);
-        changing.undo();
-        return change;
+        return change(before.placed(), after, at, reach, gain);
     }
 
-    /** What is near grows, and is pushed apart; false where it came too close to what is there. */
-    private boolean swollen(double[] at, double reach, Changing changing) {
-        List<FreeSpace.Placed> moving = space.placed().stream()
-                .filter(p -> changing.in().contains(p) || p.spot().distance(at[0], at[1]) < reach)
-                .toList();
-        List<Spot> still = space.placed().stream()
-                .filter(p -> !moving.contains(p) && p.spot().distance(at[0], at[1]) < reach + 2.2 * shape.to())
-                .map(FreeSpace.Placed::spot)
-                .toList();
-        Swelling swelling = new Swelling(
-                        space.edge(),
-                        shape,
-                        moving.stream().map(FreeSpace.Placed::spot).toList(),
-                        still)
+    private Change change(
+            List<FreeSpace.Placed> before, List<FreeSpace.Placed> after, double[] at, double reach, double gain) {
+        List<Spot> in =
+                without(after, before).stream().map(FreeSpace.Placed::spot).toList();
+        return new Change(without(before, after), in, at, reach + shape.to(), gain);
+    }
+
+    /** How much more is covered, and how much less is lacking besides. */
+    private double gain(List<FreeSpace.Placed> before, List<FreeSpace.Placed> after, double covered) {
+        List<FreeSpace.Placed> out = without(before, after);
+        List<FreeSpace.Placed> in = without(after, before);
+        Window part =
+                worth.notches().around(Stream.concat(out.stream(), in.stream()).map(FreeSpace.Placed::spot));
+        return FreeSpace.area(in)
+                - FreeSpace.area(out)
+                + worth.lacking(before, covered, part)
+                - worth.lacking(after, covered, part);
+    }
+
+    private static List<FreeSpace.Placed> without(List<FreeSpace.Placed> all, List<FreeSpace.Placed> some) {
+        return all.stream().filter(p -> !contains(some, p)).toList();
+    }
+
+    /** Whether it is the very same: what a copy is far from is not compared. */
+    private static boolean contains(List<FreeSpace.Placed> some, FreeSpace.Placed one) {
+        for (FreeSpace.Placed p : some) {
+            if (p == one) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** What is near grows, and is pushed apart; the copies as they were where it came too close to what is there. */
+    private List<FreeSpace.Placed> swollen(List<FreeSpace.Placed> copies, double[] at, double reach) {
+        List<Spot> moving = new ArrayList<>();
+        List<Spot> still = new ArrayList<>();
+        List<FreeSpace.Placed> others = new ArrayList<>();
+        for (FreeSpace.Placed p : copies) {
+            double distance = p.spot().distance(at[0], at[1]);
+            if (distance < reach) {
+                moving.add(p.spot());
+            } else {
+                others.add(p);
+                if (distance < reach + 2.2 * shape.to()) {
+                    still.add(p.spot());
+                }
+            }
+        }
+        Swelling swelling = new Swelling(space.edge(), shape, moving, still)
                 .grown(STEPS, 30, 300)
                 .settled(STEPS / 2, 0.01);
         if (swelling.tightest() >= NEARLY) {
-            return false;
+            return copies;
         }
-        changing.takeOut(moving);
-        swelling.spots().forEach(changing::put);
-        return true;
-    }
-
-    void apply(Change change) {
-        change.applyTo(space);
+        for (Spot spot : swelling.spots()) {
+            others.add(space.measured(spot, worth.notches().reach()));
+        }
+        return others;
     }
 
     /** The same copies, each moved away from a place or towards it as far as there is room: what is free gathers. */
     private void shoved(
-            Search search, List<FreeSpace.Placed> out, double[] at, SplittableRandom random, Changing changing) {
+            Search search, List<FreeSpace.Placed> out, double[] at, SplittableRandom random, double around) {
         List<FreeSpace.Placed> order = new ArrayList<>(out);
-        java.util.Collections.shuffle(order, new java.util.Random(random.nextLong()));
+        Collections.shuffle(order, new Random(random.nextLong()));
         double shove = shape.from() * (0.1 + 0.5 * random.nextDouble());
         for (FreeSpace.Placed p : order) {
             Spot s = p.spot();
@@ -137,20 +168,19 @@ final class Lane {
             double d = Math.max(1e-6, Math.hypot(dx, dy));
             Spot moved = search.shoved(s, dx / d * shove, dy / d * shove, Math.min(shape.to(), s.size() * 1.02));
             if (moved != null) {
-                changing.put(moved);
+                space.put(moved, around);
             }
         }
     }
 
-    private void refilled(
-            Search search, double[] at, double reach, SplittableRandom random, int most, Changing changing) {
+    private void refilled(Search search, double[] at, double reach, SplittableRandom random, int most, double around) {
         double size = shape.from() * StrictMath.pow(shape.to() / shape.from(), Math.sqrt(random.nextDouble()));
         for (; ; size = Math.max(shape.from(), size / SMALLER)) {
             double least = size == shape.from() ? size : size * 0.9;
             Spot spot;
             while (space.placed().size() < most
                     && (spot = search.find(at[0], at[1], reach, least, size, TRIES)) != null) {
-                changing.put(spot);
+                space.put(spot, around);
             }
             if (size == shape.from()) {
                 break;

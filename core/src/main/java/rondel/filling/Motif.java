@@ -3,6 +3,7 @@ package rondel.filling;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -22,9 +23,12 @@ import rondel.geometry.overlay.FlatArea;
  * @param toOwn from the drawing's sheet to the motif's space
  * @param circles x, y and radius of circles within it, the largest first
  * @param rim x and y of points on its edge, evenly spaced, in an order in which any few in a row are far from each other
+ * @param probes x, y and radius of the circles, then of the points, whose radius is 0; each with how fast it moves as the copy
+ *     grows
  * @param contours the same points, contour by contour, in the order in which they follow each other
  * @param spacing from point to point of the rim
  * @param around how far a place is from it, above 0 inside
+ * @param coarser the same with fewer samples, each with half of those before: they are read faster
  * @param facets its outline for exact distances */
 record Motif(
         int index,
@@ -33,13 +37,19 @@ record Motif(
         Affine toOwn,
         double[] circles,
         double[] rim,
+        double[] probes,
         List<double[]> contours,
         double spacing,
         double farthest,
         DistanceField around,
+        List<DistanceField> coarser,
         Facets facets) {
 
+    /** Numbers a probe. */
+    static final int PROBE = 4;
+
     private static final int SAMPLES = 72;
+    private static final int COARSER = 2;
     private static final double MARGIN = 2.6;
 
     /** From point to point of a rim, for a longer side of 1, unless that would be too many points. */
@@ -82,7 +92,50 @@ record Motif(
             farthest = Math.max(farthest, Math.hypot(rim[i], rim[i + 1]));
         }
         return new Motif(
-                index, flat, flat.getArea(), toOwn, circles, rim, contours, spacing, farthest, around, Facets.of(flat));
+                index,
+                flat,
+                flat.getArea(),
+                toOwn,
+                circles,
+                rim,
+                probes(circles, rim),
+                contours,
+                spacing,
+                farthest,
+                around,
+                Stream.iterate(around.halved(), DistanceField::halved)
+                        .limit(COARSER)
+                        .toList(),
+                Facets.of(flat));
+    }
+
+    /** How far a place is from it, by samples that are no farther from each other than a step, or as fine as there are. */
+    DistanceField around(double step) {
+        DistanceField found = around;
+        for (DistanceField other : coarser) {
+            found = other.step() <= step ? other : found;
+        }
+        return found;
+    }
+
+    private static double[] probes(double[] circles, double[] rim) {
+        double[] probes = new double[PROBE * (circles.length / 3 + rim.length / 2)];
+        int n = 0;
+        for (int i = 0; i < circles.length; i += 3) {
+            n = probe(probes, n, circles[i], circles[i + 1], circles[i + 2]);
+        }
+        for (int i = 0; i < rim.length; i += 2) {
+            n = probe(probes, n, rim[i], rim[i + 1], 0);
+        }
+        return probes;
+    }
+
+    private static int probe(double[] probes, int n, double x, double y, double radius) {
+        probes[n] = x;
+        probes[n + 1] = y;
+        probes[n + 2] = radius;
+        probes[n + 3] = Math.hypot(x, y) + radius;
+        return n + PROBE;
     }
 
     /** Coarse enough for what is only sampled. */

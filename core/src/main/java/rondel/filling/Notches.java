@@ -2,6 +2,7 @@ package rondel.filling;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** What the eye misses of an outline where it sees only the copies: all of it that a disc reaches which meets no copy, from
  *  outside or in the room between them. What is left is the copies' closing by that disc (Serra, Image Analysis and
@@ -44,11 +45,22 @@ final class Notches {
         return disc;
     }
 
-    /** The area that is missed within a square, in mm².
-     *
-     * @param half half of its side */
-    double missed(List<FreeSpace.Placed> copies, double x, double y, double half) {
-        Window part = around(x, y, half);
+    /** How far around a copy it must be measured for what is missed to be told, in mm. */
+    double reach() {
+        return radius + (SPREAD + 1) * edge.step();
+    }
+
+    /** The part of the grid in which copies may change what is missed: what discs reach that may meet them, and what other
+     *  discs reach of that. */
+    Window around(Stream<Spot> copies) {
+        double beyond = reach() + 2 * (radius + (SPREAD + 1) * edge.step());
+        return copies.map(s -> around(s.x(), s.y(), s.size() * s.motif().farthest() + beyond))
+                .reduce(Window::around)
+                .orElse(Window.NONE);
+    }
+
+    /** The area that is missed within a part of the grid, in mm². */
+    double missed(List<FreeSpace.Placed> copies, Window part) {
         return inside(part, reached(part, distances(part, copies))) * edge.step() * edge.step();
     }
 
@@ -68,7 +80,7 @@ final class Notches {
     private float[] distances(Window part, List<FreeSpace.Placed> copies) {
         float[] all = new float[part.width() * part.height()];
         Arrays.fill(all, (float) FAR);
-        double beyond = radius + (SPREAD + 1) * edge.step();
+        double beyond = reach();
         for (FreeSpace.Placed p : copies) {
             Spot s = p.spot();
             Window near = around(s.x(), s.y(), s.size() * s.motif().farthest() + beyond);

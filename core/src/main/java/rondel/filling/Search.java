@@ -2,14 +2,12 @@ package rondel.filling;
 
 import java.util.List;
 import java.util.SplittableRandom;
-import rondel.geometry.Affine;
 import rondel.job.FillingShape;
 
 /** Looks for places where a copy fits, as large as may be and close to what is there: many tries at random, and the best of
  *  them moved, turned and sized in ever smaller steps. */
 final class Search {
 
-    private static final double STEP = 1.16;
     private static final double CLOSE = 0.3;
     private static final double LIKELY_CONTACT = 0.55;
 
@@ -20,6 +18,7 @@ final class Search {
     private final double snug;
     private final double inner;
     private final double[] used;
+    private final Fitting fitting;
 
     Search(FreeSpace space, List<Motif> motifs, FillingShape shape, SplittableRandom random) {
         this.space = space;
@@ -29,6 +28,7 @@ final class Search {
         this.snug = shape.from() / 4;
         this.inner = motifs.stream().mapToDouble(m -> m.circles()[2]).min().orElse(0);
         this.used = new double[motifs.size()];
+        this.fitting = new Fitting(space, motifs);
     }
 
     private record Try(Spot spot, double score) {
@@ -139,73 +139,15 @@ final class Search {
         Spot spot = new Spot(motif, x, y, angle, shape.from(), mirrored);
         double least = motif.circles()[2] * shape.from();
         double limit = Math.min(most, room / motif.circles()[2]);
-        if (room < least || limit < bar || !fits(spot)) {
+        if (room < least || limit < bar) {
             return new Try(spot.sized(0), Math.min(room / least, 1) - 2);
         }
-        if (bar > shape.from() && !fits(spot.sized(bar))) {
+        fitting.at(spot);
+        double fits = Math.max(bar, shape.from());
+        if (!fitting.fits(fits)) {
             return new Try(spot.sized(0), -1);
         }
-        double size = largest(spot.sized(Math.max(bar, shape.from())), limit);
-        Spot there = spot.sized(size);
-        return new Try(there, size / most + CLOSE * contact(there));
-    }
-
-    private double largest(Spot spot, double most) {
-        double fits = spot.size();
-        double not = most * 1.0000001;
-        for (double size = fits * STEP; size < most; size *= STEP) {
-            if (!fits(spot.sized(size))) {
-                not = size;
-                break;
-            }
-            fits = size;
-        }
-        if (not > most && fits(spot.sized(most))) {
-            return most;
-        }
-        for (int i = 0; i < 5; i++) {
-            double middle = (fits + not) / 2;
-            if (fits(spot.sized(middle))) {
-                fits = middle;
-            } else {
-                not = middle;
-            }
-        }
-        return fits;
-    }
-
-    private boolean fits(Spot spot) {
-        Affine m = spot.map();
-        double[] circles = spot.motif().circles();
-        for (int i = 0; i < circles.length; i += 3) {
-            double u = circles[i];
-            double v = circles[i + 1];
-            if (space.at(m.e() + m.a() * u + m.c() * v, m.f() + m.b() * u + m.d() * v) < circles[i + 2] * spot.size()) {
-                return false;
-            }
-        }
-        double[] rim = spot.motif().rim();
-        for (int i = 0; i < rim.length; i += 2) {
-            double u = rim[i];
-            double v = rim[i + 1];
-            if (space.at(m.e() + m.a() * u + m.c() * v, m.f() + m.b() * u + m.d() * v) < 0) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** How much of the rim lies close to something, 0 to 1. */
-    private double contact(Spot spot) {
-        Affine m = spot.map();
-        double[] rim = spot.motif().rim();
-        double sum = 0;
-        for (int i = 0; i < rim.length; i += 2) {
-            double u = rim[i];
-            double v = rim[i + 1];
-            double room = space.at(m.e() + m.a() * u + m.c() * v, m.f() + m.b() * u + m.d() * v);
-            sum += Math.max(0, 1 - room / snug);
-        }
-        return 2 * sum / rim.length;
+        Spot there = spot.sized(fitting.largest(fits, limit));
+        return new Try(there, there.size() / most + CLOSE * fitting.contact(there.size(), snug));
     }
 }

@@ -3,6 +3,8 @@ package rondel.filling;
 /** A part of a grid of samples. */
 record Window(int left, int top, int width, int height) {
 
+    static final Window NONE = new Window(0, 0, 0, 0);
+
     static Window of(DistanceField all) {
         return new Window(0, 0, all.columns(), all.rows());
     }

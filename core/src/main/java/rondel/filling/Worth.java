@@ -15,7 +15,7 @@ final class Worth {
     private static final double STEEP = 400;
 
     /** The share of an outline that round copies can cover; others as much less as they cover less of their own boxes. */
-    private static final double FULL = 0.8;
+    private static final double FULL = 0.807;
 
     private static final double FULLNESS = 1.2;
 
@@ -34,13 +34,17 @@ final class Worth {
                 FULLNESS * motifs.stream().mapToDouble(Motif::area).average().orElse(1));
     }
 
+    Notches notches() {
+        return notches;
+    }
+
     /** As the area, in mm², that would weigh as much if it were not covered.
      *
      * @param covered the share of the outline that is covered
-     * @param half half the side of the square about a place in which the outline is looked at, in mm */
-    double lacking(List<FreeSpace.Placed> copies, double covered, double x, double y, double half) {
+     * @param part of the grid in which the outline is looked at */
+    double lacking(List<FreeSpace.Placed> copies, double covered, Window part) {
         double counts = Math.clamp(LEAST_MISSED + (covered - full) * STEEP, LEAST_MISSED, MOST_MISSED);
-        return counts * notches.missed(copies, x, y, half) + crowdedOut(copies);
+        return counts * notches.missed(copies, part) + crowdedOut(copies);
     }
 
     /** How much room motifs lack that take much less of it than others do, the more the more they lack. A copy takes the

@@ -3,7 +3,6 @@ package rondel.filling;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.awt.geom.Ellipse2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -14,19 +13,17 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
-import rondel.geometry.overlay.Overlay;
 
 class NotchesTest {
 
     private static final double RADIUS = 3.5;
-    private static final Motif DISC = Motif.of(0, Overlay.united(Outline.of(new Ellipse2D.Double(0, 0, 10, 10))));
 
     private final Geometry page = FlatArea.of(Outline.of(new Rectangle2D.Double(0, 0, 80, 60)), 0.01);
     private final FreeSpace space = new FreeSpace(page, 4.5, 1, 20);
     private final Notches notches = new Notches(space.edge(), RADIUS);
 
     private double missed() {
-        return notches.missed(space.placed(), 40, 30, 100);
+        return notches.missed(space.placed(), Window.of(space.edge()));
     }
 
     @Test
@@ -36,7 +33,11 @@ class NotchesTest {
 
     @Test
     void onlyWhatIsLookedAtCounts() {
-        assertThat(notches.missed(space.placed(), 40, 30, 10)).isCloseTo(400, within(40.0));
+        Window all = Window.of(space.edge());
+        Window middle = new Window(all.width() / 2 - 10, all.height() / 2 - 10, 20, 20);
+
+        double side = 20 * space.edge().step();
+        assertThat(notches.missed(space.placed(), middle)).isCloseTo(side * side, within(1e-6));
     }
 
     @RepeatedTest(8)
@@ -44,7 +45,12 @@ class NotchesTest {
         SplittableRandom random = new SplittableRandom(run.getCurrentRepetition());
         for (int i = 0; i < 10 + 4 * run.getCurrentRepetition(); i++) {
             space.put(new Spot(
-                    DISC, 80 * random.nextDouble(), 60 * random.nextDouble(), 0, 8 + 6 * random.nextDouble(), false));
+                    Motifs.DISC,
+                    80 * random.nextDouble(),
+                    60 * random.nextDouble(),
+                    0,
+                    8 + 6 * random.nextDouble(),
+                    false));
         }
         Geometry copies = UnaryUnionOp.union(space.placed().stream()
                 .map(p -> Motif.transformed(p.spot().motif().flat(), p.spot().map()))
@@ -57,11 +63,13 @@ class NotchesTest {
     @Test
     void aNarrowWayBetweenTwoCopiesIsNotMissed() {
         for (int i = 0; i < 2; i++) {
-            space.put(new Spot(DISC, 27 + 26 * i, 30, 0, 25, false));
+            space.put(new Spot(Motifs.DISC, 27 + 26 * i, 30, 0, 25, false));
         }
         Geometry two = UnaryUnionOp.union(List.of(
-                Motif.transformed(DISC.flat(), space.placed().get(0).spot().map()),
-                Motif.transformed(DISC.flat(), space.placed().get(1).spot().map())));
+                Motif.transformed(
+                        Motifs.DISC.flat(), space.placed().get(0).spot().map()),
+                Motif.transformed(
+                        Motifs.DISC.flat(), space.placed().get(1).spot().map())));
 
         assertThat(80 * 60 - missed()).isGreaterThan(two.getArea() + 20);
     }

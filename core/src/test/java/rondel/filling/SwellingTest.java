@@ -3,7 +3,6 @@ package rondel.filling;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.awt.geom.Ellipse2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -12,18 +11,11 @@ import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Geometry;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
-import rondel.geometry.overlay.Overlay;
 import rondel.job.FillingShape;
 
 class SwellingTest {
 
     private static final double GAP = 1;
-    private static final Motif DISC = motif(new Ellipse2D.Double(0, 0, 10, 10));
-    private static final Motif BAR = motif(new Rectangle2D.Double(0, 0, 40, 10));
-
-    private static Motif motif(java.awt.Shape shape) {
-        return Motif.of(0, Overlay.united(Outline.of(shape)));
-    }
 
     private static FillingShape shape(double from, double to, double turning) {
         return new FillingShape(from, to, OptionalInt.empty(), OptionalDouble.empty(), turning, GAP, true, 1, 0);
@@ -47,7 +39,7 @@ class SwellingTest {
         Swelling swelling = swelling(
                 inside(41, 20),
                 shape(5, 60, 180),
-                List.of(spot(DISC, 8, 7, 0, 6), spot(DISC, 30, 13, 0, 8)),
+                List.of(spot(Motifs.DISC, 8, 7, 0, 6), spot(Motifs.DISC, 30, 13, 0, 8)),
                 List.of());
 
         assertThat(swelling.spots()).allSatisfy(s -> assertThat(s.size()).isBetween(19.8, 20.0));
@@ -56,7 +48,7 @@ class SwellingTest {
 
     @Test
     void aSlantingBarTurnsUntilItLiesAlongTheRoomThatItIsIn() {
-        Spot lying = swelling(inside(60, 12), shape(5, 100, 180), List.of(spot(BAR, 25, 6, 9, 20)), List.of())
+        Spot lying = swelling(inside(60, 12), shape(5, 100, 180), List.of(spot(Motifs.BAR, 25, 6, 9, 20)), List.of())
                 .spots()
                 .getFirst();
 
@@ -69,7 +61,7 @@ class SwellingTest {
         List<Spot> spots = swelling(
                         inside(60, 12),
                         shape(5, 24, 0),
-                        List.of(spot(BAR, 15, 5, 0, 20), spot(BAR, 40, 8, 0, 20)),
+                        List.of(spot(Motifs.BAR, 15, 5, 0, 20), spot(Motifs.BAR, 40, 8, 0, 20)),
                         List.of())
                 .spots();
 
@@ -81,9 +73,9 @@ class SwellingTest {
 
     @Test
     void whatStaysIsNotMovedAndTheOthersMakeWay() {
-        Spot still = spot(DISC, 20, 20, 0, 20);
+        Spot still = spot(Motifs.DISC, 20, 20, 0, 20);
         Swelling swelling =
-                swelling(inside(60, 40), shape(5, 12, 180), List.of(spot(DISC, 31, 20, 0, 10)), List.of(still));
+                swelling(inside(60, 40), shape(5, 12, 180), List.of(spot(Motifs.DISC, 31, 20, 0, 10)), List.of(still));
 
         assertThat(swelling.spots()).hasSize(1);
         Spot moved = swelling.spots().getFirst();
@@ -96,7 +88,7 @@ class SwellingTest {
         Swelling swelling = swelling(
                 inside(20, 8),
                 shape(7, 12, 180),
-                List.of(spot(DISC, 5, 4, 0, 7), spot(DISC, 10, 4, 0, 7), spot(DISC, 15, 4, 0, 7)),
+                List.of(spot(Motifs.DISC, 5, 4, 0, 7), spot(Motifs.DISC, 10, 4, 0, 7), spot(Motifs.DISC, 15, 4, 0, 7)),
                 List.of());
 
         assertThat(swelling.spots()).allSatisfy(s -> assertThat(s.size()).isGreaterThanOrEqualTo(7));
