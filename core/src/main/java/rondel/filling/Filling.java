@@ -80,7 +80,7 @@ final class Filling {
     }
 
     private static void apply(Lane.Change change, FreeSpace space, List<Lane> lanes) {
-        List<FreeSpace.Placed> in = change.in().stream().map(space::measured).toList();
+        List<Placed> in = change.in().stream().map(space::measured).toList();
         space.exchange(change.out(), in);
         lanes.forEach(l -> l.space().exchange(change.out(), in));
     }
@@ -185,6 +185,6 @@ final class Filling {
     }
 
     private static List<Spot> spots(FreeSpace space) {
-        return space.placed().stream().map(FreeSpace.Placed::spot).toList();
+        return space.placed().stream().map(Placed::spot).toList();
     }
 }

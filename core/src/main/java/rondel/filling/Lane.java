@@ -36,7 +36,7 @@ final class Lane {
     /** @param at where, and
      *  @param reach how far around that, what is there may change
      *  @param gain how much more is covered, and how much less of the outline is missed */
-    record Change(List<FreeSpace.Placed> out, List<Spot> in, double[] at, double reach, double gain) {
+    record Change(List<Placed> out, List<Spot> in, double[] at, double reach, double gain) {
 
         /** How much more is covered. */
         double area() {
@@ -79,12 +79,12 @@ final class Lane {
             shoved(search, without(before.placed(), space.placed()), at, random, around);
         }
         refilled(search, at, reach, random, most, around);
-        List<FreeSpace.Placed> after = List.copyOf(space.placed());
+        List<Placed> after = List.copyOf(space.placed());
         space.becomes(before);
         double gain = gain(before.placed(), after, covered);
         gained *= FORGETS;
         if (gain + gained > 0) {
-            List<FreeSpace.Placed> swollen = swollen(after, at, reach);
+            List<Placed> swollen = swollen(after, at, reach);
             double more = gain(before.placed(), swollen, covered);
             gained = Math.max(gained, more - gain);
             if (more > gain) {
@@ -94,32 +94,30 @@ final class Lane {
         return change(before.placed(), after, at, reach, gain);
     }
 
-    private Change change(
-            List<FreeSpace.Placed> before, List<FreeSpace.Placed> after, double[] at, double reach, double gain) {
-        List<Spot> in =
-                without(after, before).stream().map(FreeSpace.Placed::spot).toList();
+    private Change change(List<Placed> before, List<Placed> after, double[] at, double reach, double gain) {
+        List<Spot> in = without(after, before).stream().map(Placed::spot).toList();
         return new Change(without(before, after), in, at, reach + shape.to(), gain);
     }
 
     /** How much more is covered, and how much less is lacking besides. */
-    private double gain(List<FreeSpace.Placed> before, List<FreeSpace.Placed> after, double covered) {
-        List<FreeSpace.Placed> out = without(before, after);
-        List<FreeSpace.Placed> in = without(after, before);
+    private double gain(List<Placed> before, List<Placed> after, double covered) {
+        List<Placed> out = without(before, after);
+        List<Placed> in = without(after, before);
         Window part =
-                worth.notches().around(Stream.concat(out.stream(), in.stream()).map(FreeSpace.Placed::spot));
+                worth.notches().around(Stream.concat(out.stream(), in.stream()).map(Placed::spot));
         return FreeSpace.area(in)
                 - FreeSpace.area(out)
                 + worth.lacking(before, covered, part)
                 - worth.lacking(after, covered, part);
     }
 
-    private static List<FreeSpace.Placed> without(List<FreeSpace.Placed> all, List<FreeSpace.Placed> some) {
+    private static List<Placed> without(List<Placed> all, List<Placed> some) {
         return all.stream().filter(p -> !contains(some, p)).toList();
     }
 
     /** Whether it is the very same: what a copy is far from is not compared. */
-    private static boolean contains(List<FreeSpace.Placed> some, FreeSpace.Placed one) {
-        for (FreeSpace.Placed p : some) {
+    private static boolean contains(List<Placed> some, Placed one) {
+        for (Placed p : some) {
             if (p == one) {
                 return true;
             }
@@ -128,11 +126,11 @@ final class Lane {
     }
 
     /** What is near grows, and is pushed apart; the copies as they were where it came too close to what is there. */
-    private List<FreeSpace.Placed> swollen(List<FreeSpace.Placed> copies, double[] at, double reach) {
+    private List<Placed> swollen(List<Placed> copies, double[] at, double reach) {
         List<Spot> moving = new ArrayList<>();
         List<Spot> still = new ArrayList<>();
-        List<FreeSpace.Placed> others = new ArrayList<>();
-        for (FreeSpace.Placed p : copies) {
+        List<Placed> others = new ArrayList<>();
+        for (Placed p : copies) {
             double distance = p.spot().distance(at[0], at[1]);
             if (distance < reach) {
                 moving.add(p.spot());
@@ -156,12 +154,11 @@ final class Lane {
     }
 
     /** The same copies, each moved away from a place or towards it as far as there is room: what is free gathers. */
-    private void shoved(
-            Search search, List<FreeSpace.Placed> out, double[] at, SplittableRandom random, double around) {
-        List<FreeSpace.Placed> order = new ArrayList<>(out);
+    private void shoved(Search search, List<Placed> out, double[] at, SplittableRandom random, double around) {
+        List<Placed> order = new ArrayList<>(out);
         Collections.shuffle(order, new Random(random.nextLong()));
         double shove = shape.from() * (0.1 + 0.5 * random.nextDouble());
-        for (FreeSpace.Placed p : order) {
+        for (Placed p : order) {
             Spot s = p.spot();
             double dx = s.x() - at[0];
             double dy = s.y() - at[1];

@@ -60,7 +60,7 @@ final class Notches {
     }
 
     /** The area that is missed within a part of the grid, in mm². */
-    double missed(List<FreeSpace.Placed> copies, Window part) {
+    double missed(List<Placed> copies, Window part) {
         return inside(part, reached(part, distances(part, copies))) * edge.step() * edge.step();
     }
 
@@ -77,11 +77,11 @@ final class Notches {
     }
 
     /** How far each sample is from the nearest copy, where a disc about it might meet one. */
-    private float[] distances(Window part, List<FreeSpace.Placed> copies) {
+    private float[] distances(Window part, List<Placed> copies) {
         float[] all = new float[part.width() * part.height()];
         Arrays.fill(all, (float) FAR);
         double beyond = reach();
-        for (FreeSpace.Placed p : copies) {
+        for (Placed p : copies) {
             Spot s = p.spot();
             Window near = around(s.x(), s.y(), s.size() * s.motif().farthest() + beyond);
             p.lower(near.shared(part), all, part, 0);

@@ -89,7 +89,7 @@ final class Search {
 
     private void countUses() {
         java.util.Arrays.fill(used, 0);
-        for (FreeSpace.Placed p : space.placed()) {
+        for (Placed p : space.placed()) {
             used[p.spot().motif().index()] += p.spot().area();
         }
     }

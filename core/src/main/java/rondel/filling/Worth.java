@@ -42,16 +42,16 @@ final class Worth {
      *
      * @param covered the share of the outline that is covered
      * @param part of the grid in which the outline is looked at */
-    double lacking(List<FreeSpace.Placed> copies, double covered, Window part) {
+    double lacking(List<Placed> copies, double covered, Window part) {
         double counts = Math.clamp(LEAST_MISSED + (covered - full) * STEEP, LEAST_MISSED, MOST_MISSED);
         return counts * notches.missed(copies, part) + crowdedOut(copies);
     }
 
     /** How much room motifs lack that take much less of it than others do, the more the more they lack. A copy takes the
      *  square of its size, however little of that it covers. */
-    private double crowdedOut(List<FreeSpace.Placed> copies) {
+    private double crowdedOut(List<Placed> copies) {
         double[] taken = new double[motifs];
-        for (FreeSpace.Placed p : copies) {
+        for (Placed p : copies) {
             taken[p.spot().motif().index()] += p.spot().size() * p.spot().size();
         }
         double all = Arrays.stream(taken).sum();

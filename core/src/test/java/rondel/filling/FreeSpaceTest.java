@@ -35,9 +35,9 @@ class FreeSpaceTest {
     void takingCopiesOutLeavesTheRoomAsIfTheyHadNeverBeenThere(RepetitionInfo run) {
         SplittableRandom random = new SplittableRandom(run.getCurrentRepetition());
         FreeSpace without = space.copy();
-        List<FreeSpace.Placed> passing = new ArrayList<>();
+        List<Placed> passing = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
-            FreeSpace.Placed placed = space.put(anywhere(random));
+            Placed placed = space.put(anywhere(random));
             if (i % 3 == 0) {
                 passing.add(placed);
             } else {
@@ -61,9 +61,9 @@ class FreeSpaceTest {
         Spot more = anywhere(random);
         assertThat(space.matters()).isLessThan(REACH / 2);
 
-        FreeSpace.Placed near = space.put(more, space.matters());
+        Placed near = space.put(more, space.matters());
 
-        FreeSpace.Placed far = whole.put(more);
+        Placed far = whole.put(more);
         assertThat(near.distances().length).isLessThanOrEqualTo(far.distances().length);
         assertThat(space.state().values()).containsExactly(whole.state().values());
     }

@@ -2,7 +2,6 @@ package rondel.geometry.overlay;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,8 +11,6 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.Quadrant;
 import org.locationtech.jts.index.hprtree.HPRtree;
-import org.locationtech.jts.noding.SegmentString;
-import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
 import rondel.progress.Cancellation;
 
 /** The plane as the segments of all operands cut it: nodes, edges between them, and the faces that the edges bound. Edges
@@ -37,69 +34,27 @@ final class Arrangement {
     private final int[] outerOfComponent;
 
     Arrangement(Sources all, PrecisionModel grid) {
-        Map<LineKey, Integer> known = new HashMap<>();
-        List<Coordinate[]> made = new ArrayList<>();
-        List<int[]> madeOf = new ArrayList<>();
-        List<double[]> madeAt = new ArrayList<>();
-        Stretch stretch = new Stretch(all);
-        for (SegmentString s : noded(all, grid)) {
-            stretch.follow(s);
-            Coordinate[] points = s.getCoordinates();
-            if (points.length < 2 || points.length == 2 && points[0].equals2D(points[1])) {
-                continue;
-            }
-            int source = stretch.source();
-            Integer edge = known.putIfAbsent(new LineKey(points), made.size());
-            if (edge == null) {
-                made.add(points);
-                madeOf.add(new int[] {2 * source});
-                madeAt.add(new double[] {stretch.from(), stretch.to()});
-            } else {
-                boolean same = sameWay(made.get(edge), points);
-                int n = madeOf.get(edge).length;
-                int[] more = Arrays.copyOf(madeOf.get(edge), n + 1);
-                more[n] = 2 * source + (same ? 0 : 1);
-                madeOf.set(edge, more);
-                double[] at = Arrays.copyOf(madeAt.get(edge), 2 * n + 2);
-                at[2 * n] = same ? stretch.from() : stretch.to();
-                at[2 * n + 1] = same ? stretch.to() : stretch.from();
-                madeAt.set(edge, at);
-            }
-        }
+        NodedEdges edges = NodedEdges.of(all, grid);
         Cancellation.check();
-        lines = made.toArray(Coordinate[][]::new);
-        sources = madeOf.toArray(int[][]::new);
-        parameters = madeAt.toArray(double[][]::new);
-        int edges = lines.length;
-        from = new int[edges];
-        to = new int[edges];
-        Map<Coordinate, Integer> nodes = new HashMap<>(edges * 2);
+        lines = edges.lines();
+        sources = edges.sources();
+        parameters = edges.parameters();
+        from = new int[lines.length];
+        to = new int[lines.length];
+        Map<Coordinate, Integer> nodes = new HashMap<>(lines.length * 2);
         List<Coordinate> places = new ArrayList<>();
-        for (int e = 0; e < edges; e++) {
+        for (int e = 0; e < lines.length; e++) {
             from[e] = node(lines[e][0], nodes, places);
             to[e] = node(lines[e][lines[e].length - 1], nodes, places);
         }
-        next = new int[2 * edges];
+        next = new int[2 * lines.length];
         int[][] leaving = leaving(places.size());
         link(leaving);
-        face = new int[2 * edges];
+        face = new int[2 * lines.length];
         firstOfFace = faces();
         component = components(places.size());
         outerOfComponent = outer(Arrays.stream(component).max().orElse(-1) + 1);
         Cancellation.check();
-    }
-
-    @SuppressWarnings("unchecked")
-    private static Collection<SegmentString> noded(Sources all, PrecisionModel grid) {
-        SnapRoundingNoder noder = new SnapRoundingNoder(grid);
-        noder.computeNodes(all.strings());
-        return noder.getNodedSubstrings();
-    }
-
-    /** Of two lines with the same vertices, whether they run the same way; a closed one is told by its second vertex. */
-    private static boolean sameWay(Coordinate[] a, Coordinate[] b) {
-        int last = a.length - 1;
-        return a[0].equals2D(a[last]) ? a[1].equals2D(b[1]) : a[0].equals2D(b[0]);
     }
 
     private static int node(Coordinate place, Map<Coordinate, Integer> nodes, List<Coordinate> places) {

@@ -55,7 +55,7 @@ final class ColourCommands {
 
     private void pick() {
         desk.notices().say(Words.of("notice.pick"));
-        sheet.pointNext(this::picked);
+        sheet.tool().pointNext(this::picked);
     }
 
     private void picked(Point place) {

@@ -66,7 +66,7 @@ final class BackdropSection extends ToolSection {
         tool.getItems().setAll(Tool.values());
         tool.setConverter(new Shown<>(t -> Words.of("backdrop.tool." + t)));
         tool.setValue(Tool.NONE);
-        tool.valueProperty().addListener((o, before, now) -> sheet.brushWith(brushFor(now)));
+        tool.valueProperty().addListener((o, before, now) -> sheet.tool().brushWith(brushFor(now)));
         brush.setPrefColumnCount(7);
         tolerance.setId("backdrop-tolerance");
         softness.setId("backdrop-softness");

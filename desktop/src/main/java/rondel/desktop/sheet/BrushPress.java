@@ -20,7 +20,7 @@ final class BrushPress implements Press {
 
     private void add(Point p) {
         points.add(p);
-        view.brushLayer().show(brush, points, view.viewport());
+        view.tool().layer().show(brush, points, view.viewport());
     }
 
     @Override
@@ -30,7 +30,7 @@ final class BrushPress implements Press {
 
     @Override
     public void released(Pointer at) {
-        view.brushLayer().end();
+        view.tool().layer().end();
         brush.stroke(List.copyOf(points));
     }
 }

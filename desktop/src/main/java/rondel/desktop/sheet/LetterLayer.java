@@ -28,14 +28,33 @@ final class LetterLayer extends Pane {
     /** What is shown now: the same is not made again, as that would ask for another layout, and so on for ever. */
     private record Shown(List<PlacedLetter> letters, int number, Optional<Affine> standing, Affine toScreen) {}
 
+    private Optional<LetterChoice> offered = Optional.empty();
     private Optional<Shown> shown = Optional.empty();
 
     LetterLayer() {
         setMouseTransparent(true);
     }
 
+    /** @param text whose letters are shown when they are opened */
+    void offer(LetterChoice text) {
+        offered = Optional.of(text);
+    }
+
+    /** Opens the selected text's letters. */
+    void openText() {
+        offered.ifPresent(LetterChoice::open);
+    }
+
+    Optional<LetterChoice> open() {
+        return offered.filter(LetterChoice::isOpen);
+    }
+
     /** @param standing where the picked letter stands while it is dragged, in the text's space */
-    void show(LetterChoice choice, Optional<Affine> standing, Viewport viewport) {
+    void show(Optional<Affine> standing, Viewport viewport) {
+        offered.ifPresent(text -> show(text, standing, viewport));
+    }
+
+    private void show(LetterChoice choice, Optional<Affine> standing, Viewport viewport) {
         Optional<Affine> toSheet = choice.toSheet();
         if (!choice.isOpen() || toSheet.isEmpty()) {
             shown = Optional.empty();

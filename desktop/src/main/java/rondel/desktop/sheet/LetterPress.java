@@ -35,16 +35,14 @@ record LetterPress(SheetView view, LetterDrag drag) implements Press {
 
     @Override
     public void dragged(Pointer at) {
-        view.openLetters()
-                .flatMap(LetterChoice::letter)
-                .ifPresent(l -> view.showLetter(
-                        Optional.of(drag.placement(drag.change(at.sheet()).apply(l)))));
+        view.letters().open().flatMap(LetterChoice::letter).ifPresent(l -> view.letters()
+                .show(Optional.of(drag.placement(drag.change(at.sheet()).apply(l))), view.viewport()));
     }
 
     @Override
     public void released(Pointer at) {
         if (at.hasMoved()) {
-            view.openLetters().ifPresent(l -> l.change(drag.change(at.sheet())));
+            view.letters().open().ifPresent(l -> l.change(drag.change(at.sheet())));
         }
     }
 }

@@ -51,10 +51,8 @@ final class SheetGestures {
             if (e.getCode() == KeyCode.SPACE) {
                 spaceHeld = true;
                 view.setCursor(Cursor.OPEN_HAND);
-            } else if (e.getCode() == KeyCode.ESCAPE && view.takePointing().isPresent()) {
-                view.setCursor(Cursor.DEFAULT);
-                e.consume();
-            } else if (e.getCode() == KeyCode.ESCAPE && letGo()) {
+            } else if (e.getCode() == KeyCode.ESCAPE
+                    && (view.tool().takePointing().isPresent() || letGo())) {
                 e.consume();
             }
         });
@@ -78,9 +76,8 @@ final class SheetGestures {
         pressedScreen = new Point(e.getX(), e.getY());
         pressedSheet = view.viewport().toSheet(e.getX(), e.getY());
         press = Optional.empty();
-        Optional<Consumer<Point>> pointing = view.takePointing();
+        Optional<Consumer<Point>> pointing = view.tool().takePointing();
         if (pointing.isPresent()) {
-            view.setCursor(Cursor.DEFAULT);
             pointing.get().accept(pressedSheet);
         } else if (e.getButton() == MouseButton.MIDDLE || spaceHeld && e.getButton() == MouseButton.PRIMARY) {
             press = Optional.of(
@@ -95,10 +92,11 @@ final class SheetGestures {
     }
 
     private Optional<Press> pressedPrimary(MouseEvent e) {
-        if (view.brush().isPresent()) {
-            return Optional.of(new BrushPress(view, view.brush().get(), pressedSheet));
+        if (view.tool().brush().isPresent()) {
+            return Optional.of(new BrushPress(view, view.tool().brush().get(), pressedSheet));
         }
-        Optional<Press> letter = view.openLetters().flatMap(l -> LetterPress.on(view, l, pressedScreen, pressedSheet));
+        Optional<Press> letter =
+                view.letters().open().flatMap(l -> LetterPress.on(view, l, pressedScreen, pressedSheet));
         return letter.isPresent() ? letter : pressedThings(e);
     }
 
@@ -146,7 +144,7 @@ final class SheetGestures {
     private void clicked(MouseEvent e) {
         if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && e.isStillSincePress()) {
             hit().filter(this::isGroup).ifPresent(desk.bench()::stepInto);
-            hit().filter(this::isText).ifPresent(id -> view.openText());
+            hit().filter(this::isText).ifPresent(id -> view.letters().openText());
         }
     }
 
@@ -187,7 +185,7 @@ final class SheetGestures {
     }
 
     private void hover(MouseEvent e) {
-        if (spaceHeld || view.brush().isPresent()) {
+        if (spaceHeld || view.tool().brush().isPresent()) {
             return;
         }
         Optional<Extent.TurnedBox> box = SelectionBox.of(desk.bench().selected());

@@ -3,24 +3,19 @@ package rondel.desktop.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Consumer;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Cursor;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
 import rondel.desktop.app.Desk;
-import rondel.desktop.model.SelectionBox;
 import rondel.desktop.text.LetterChoice;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.Extent;
 import rondel.job.Guide;
 import rondel.job.Job;
-import rondel.job.Located;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.snap.Snap;
@@ -46,18 +41,14 @@ public final class SheetView extends Region {
     private final Ruler down = new Ruler(Orientation.VERTICAL);
     private Viewport viewport = new Viewport(Viewport.TRUE_SIZE, 0, 0);
     private Optional<SheetId> fitted = Optional.empty();
-    private Optional<Extent.TurnedBox> selectionBox = Optional.empty();
-    private List<Extent.TurnedBox> memberBoxes = List.of();
+    private SelectedBoxes selected = SelectedBoxes.NONE;
     private Optional<List<Guide>> draggedGuides = Optional.empty();
     private final LineLayer lines = new LineLayer();
-    private final LetterLayer letterLayer = new LetterLayer();
-    private Optional<LetterChoice> letters = Optional.empty();
+    private final LetterLayer letters = new LetterLayer();
     private Optional<Job> previewed = Optional.empty();
-    private final BrushLayer brushLayer = new BrushLayer();
     private final MarkLayer markLayer;
     private List<SheetMark> marks = List.of();
-    private Optional<SheetBrush> brush = Optional.empty();
-    private Optional<Consumer<Point>> pointing = Optional.empty();
+    private final HeldTool tool = new HeldTool(this);
     private boolean dragging;
     private final SheetGestures gestures;
     private Runnable onLook = () -> {};
@@ -82,8 +73,8 @@ public final class SheetView extends Region {
                         veil,
                         guides,
                         overlay,
-                        letterLayer,
-                        brushLayer,
+                        letters,
+                        tool.layer(),
                         snapLines,
                         readouts,
                         markLayer,
@@ -101,13 +92,8 @@ public final class SheetView extends Region {
 
     /** Shows the letters of a text when they are opened, and lets them be dragged. */
     public void offer(LetterChoice choice) {
-        letters = Optional.of(choice);
+        letters.offer(choice);
         choice.onChange(this::refreshOverlay);
-    }
-
-    /** Opens the selected text's letters. */
-    void openText() {
-        letters.ifPresent(LetterChoice::open);
     }
 
     /** Shows what will be made, with the artwork faded; or the artwork again. */
@@ -117,13 +103,8 @@ public final class SheetView extends Region {
         refresh();
     }
 
-    Optional<LetterChoice> openLetters() {
-        return letters.filter(LetterChoice::isOpen);
-    }
-
-    /** Shows the picked letter where it would stand, in the text's space, while it is dragged. */
-    void showLetter(Optional<Affine> standing) {
-        letters.ifPresent(l -> letterLayer.show(l, standing, viewport));
+    LetterLayer letters() {
+        return letters;
     }
 
     public void onLook(Runnable action) {
@@ -186,7 +167,8 @@ public final class SheetView extends Region {
         if (!dragging) {
             picture.show(scene());
         }
-        measureSelection();
+        // Once for each change, so that frames of a pan or a drag only move what is there.
+        selected = SelectedBoxes.of(desk.bench().selected());
         if (fitted.filter(desk.bench().sheet().id()::equals).isEmpty() && getWidth() > 0) {
             fitted = Optional.of(desk.bench().sheet().id());
             fit();
@@ -269,8 +251,8 @@ public final class SheetView extends Region {
                 veil,
                 guides,
                 overlay,
-                letterLayer,
-                brushLayer,
+                letters,
+                tool.layer(),
                 snapLines,
                 readouts)) {
             layer.resizeRelocate(0, 0, getWidth(), getHeight());
@@ -299,18 +281,11 @@ public final class SheetView extends Region {
         refreshOverlay();
     }
 
-    /** Measures the selection once for each change, so that frames of a pan or a drag only move what is there. */
-    private void measureSelection() {
-        List<Located> selected = desk.bench().selected();
-        selectionBox = SelectionBox.of(selected);
-        memberBoxes = selected.size() > 1 && selected.size() <= 200 ? members(selected) : List.of();
-    }
-
     private void refreshOverlay() {
-        boolean lettering = openLetters().isPresent();
-        overlay.show(lettering ? Optional.empty() : selectionBox, lifted.moved(), viewport);
-        showLetter(Optional.empty());
-        overlay.showMembers(dragging ? List.of() : memberBoxes, lifted.moved(), viewport);
+        boolean lettering = letters.open().isPresent();
+        overlay.show(lettering ? Optional.empty() : selected.around(), lifted.moved(), viewport);
+        letters.show(Optional.empty(), viewport);
+        overlay.showMembers(dragging ? List.of() : selected.members(), lifted.moved(), viewport);
         readouts.show(
                 dragging || lettering ? Optional.empty() : desk.bench().surroundings(),
                 viewport,
@@ -323,33 +298,9 @@ public final class SheetView extends Region {
         markLayer.show(lines.isVisible() ? marks : List.of(), viewport);
     }
 
-    /** Has presses and drags paint instead of select, or select again. */
-    public void brushWith(Optional<SheetBrush> other) {
-        brush = other;
-        brushLayer.end();
-        setCursor(other.isPresent() ? Cursor.CROSSHAIR : Cursor.DEFAULT);
-    }
-
-    Optional<SheetBrush> brush() {
-        return brush;
-    }
-
-    BrushLayer brushLayer() {
-        return brushLayer;
-    }
-
-    /** Takes the next click on the sheet as a place that is meant, instead of a selection. */
-    public void pointNext(Consumer<Point> then) {
-        pointing = Optional.of(then);
-        setCursor(Cursor.CROSSHAIR);
-        requestFocus();
-    }
-
-    /** Who waits for the next click; from now on nobody does. */
-    Optional<Consumer<Point>> takePointing() {
-        Optional<Consumer<Point>> waiting = pointing;
-        pointing = Optional.empty();
-        return waiting;
+    /** What presses do instead of selecting. */
+    public HeldTool tool() {
+        return tool;
     }
 
     /** Shows guides as they are while one is dragged; the sheet's own where nothing is named. */
@@ -360,11 +311,5 @@ public final class SheetView extends Region {
 
     private void showGuides() {
         guides.show(draggedGuides.orElse(desk.bench().sheet().guides()), viewport, getWidth(), getHeight());
-    }
-
-    private static List<Extent.TurnedBox> members(List<Located> selected) {
-        return selected.stream()
-                .flatMap(l -> SelectionBox.of(List.of(l)).stream())
-                .toList();
     }
 }

@@ -1,0 +1,25 @@
+package rondel.desktop.sheet;
+
+import java.util.List;
+import java.util.Optional;
+import rondel.desktop.model.SelectionBox;
+import rondel.job.Extent;
+import rondel.job.Located;
+
+/** The boxes that a selection is shown by: one around all of it, and one around each member where there are several, but not
+ *  so many that they would only be a tangle. */
+record SelectedBoxes(Optional<Extent.TurnedBox> around, List<Extent.TurnedBox> members) {
+
+    static final SelectedBoxes NONE = new SelectedBoxes(Optional.empty(), List.of());
+
+    private static final int MOST = 200;
+
+    static SelectedBoxes of(List<Located> selected) {
+        List<Extent.TurnedBox> members = selected.size() < 2 || selected.size() > MOST
+                ? List.of()
+                : selected.stream()
+                        .flatMap(l -> SelectionBox.of(List.of(l)).stream())
+                        .toList();
+        return new SelectedBoxes(SelectionBox.of(selected), members);
+    }
+}
