@@ -70,4 +70,18 @@ class DistanceFieldTest {
             assertThat((double) row[5 + i]).as("at %f", x).isCloseTo(expected, within(1e-3));
         }
     }
+
+    @Test
+    void halfOfItsSamplesTellNearlyTheSame() {
+        DistanceField half = field.halved();
+
+        assertThat(half.step()).isEqualTo(2 * STEP);
+        assertThat(half.columns()).isEqualTo(51);
+        SplittableRandom random = new SplittableRandom(6);
+        for (int i = 0; i < 500; i++) {
+            double x = -24 + 48 * random.nextDouble();
+            double y = -24 + 48 * random.nextDouble();
+            assertThat(half.at(x, y)).as("at %f, %f", x, y).isCloseTo(field.at(x, y), within(STEP));
+        }
+    }
 }

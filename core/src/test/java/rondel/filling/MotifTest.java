@@ -75,4 +75,13 @@ class MotifTest {
         assertThat(motif.circles()[2]).isCloseTo(0.125, within(0.01));
         assertThat(motif.rim().length / 2 * motif.spacing()).isCloseTo(Math.PI * 1.5, within(0.1));
     }
+
+    @Test
+    void itsSurroundingsAreReadAsCoarselyAsIsAsked() {
+        double fine = leaf.around().step();
+
+        assertThat(leaf.around(0.9 * fine).step()).isEqualTo(fine);
+        assertThat(leaf.around(3 * fine).step()).isEqualTo(2 * fine);
+        assertThat(leaf.around(100 * fine).step()).isEqualTo(4 * fine);
+    }
 }
