@@ -110,7 +110,7 @@ final class Filling {
         return IntStream.range(0, LANES)
                 .parallel()
                 .mapToObj(k -> lanes.get(k)
-                        .proposed(chance(number + k + 1), most, covered / outline.getArea(), cooling.wide()))
+                        .proposed(chance(number + k + 1), most, covered / outline.getArea(), cooling.wide(), loss))
                 .filter(c -> c.gain() > loss)
                 .filter(c -> shape.count().isEmpty() || c.in().size() >= c.out().size())
                 .sorted(Comparator.comparingDouble(Lane.Change::gain).reversed())

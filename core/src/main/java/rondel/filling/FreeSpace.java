@@ -97,12 +97,18 @@ final class FreeSpace {
         return in;
     }
 
-    /** How far around a copy distances matter now: what is farther from it than there is room anywhere is nearer to something
-     *  else. */
-    double matters() {
+    /** How far around a copy distances matter now, as long as nobody asks for places farther away: what is farther from it than
+     *  there is room anywhere is nearer to something else.
+     *
+     * @param half half the side of the square about a place in which somebody asks */
+    double matters(double x, double y, double half) {
         float most = 0;
-        for (float v : free.values()) {
-            most = Math.max(most, v);
+        int right = column(x + half) + 1;
+        int bottom = Math.min(free.rows() - 1, row(y + half) + 1);
+        for (int j = row(y - half); j <= bottom; j++) {
+            for (int i = column(x - half); i <= Math.min(free.columns() - 1, right); i++) {
+                most = Math.max(most, free.values()[j * free.columns() + i]);
+            }
         }
         return Math.min(reach, most + gap + free.step());
     }

@@ -2,8 +2,10 @@ package rondel.filling;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
 import rondel.job.FillingShape;
@@ -65,8 +67,9 @@ final class Lane {
      *
      * @param most copies that there may be
      * @param covered the share of the outline that is covered
-     * @param widest how wide the place may be, as a share of what is sensible at first */
-    Change proposed(SplittableRandom random, int most, double covered, double widest) {
+     * @param widest how wide the place may be, as a share of what is sensible at first
+     * @param loss what gains no more than this is not kept: its gain need not be known */
+    Change proposed(SplittableRandom random, int most, double covered, double widest, double loss) {
         double[] at = space.loosePlace(random);
         double wide = random.nextDouble();
         double radius = shape.from() * 0.4 + wide * wide * widest * shape.to() * 0.6;
@@ -74,18 +77,19 @@ final class Lane {
         FreeSpace.State before = space.state();
         space.takeOut(space.near(at[0], at[1], radius));
         Search search = new Search(space, motifs, shape, random);
-        double around = Math.max(space.matters(), worth.notches().reach());
+        double around = Math.max(
+                space.matters(at[0], at[1], reach + shape.to()), worth.notches().reach());
         if (random.nextInt(SHOVES) == 0) {
             shoved(search, without(before.placed(), space.placed()), at, random, around);
         }
         refilled(search, at, reach, random, most, around);
         List<Placed> after = List.copyOf(space.placed());
         space.becomes(before);
-        double gain = gain(before.placed(), after, covered);
         gained *= FORGETS;
+        double gain = gain(before.placed(), after, covered, Math.min(loss, -gained));
         if (gain + gained > 0) {
             List<Placed> swollen = swollen(after, at, reach);
-            double more = gain(before.placed(), swollen, covered);
+            double more = gain(before.placed(), swollen, covered, loss);
             gained = Math.max(gained, more - gain);
             if (more > gain) {
                 return change(before.placed(), swollen, at, reach, more);
@@ -99,30 +103,23 @@ final class Lane {
         return new Change(without(before, after), in, at, reach + shape.to(), gain);
     }
 
-    /** How much more is covered, and how much less is lacking besides. */
-    private double gain(List<Placed> before, List<Placed> after, double covered) {
+    /** How much more is covered, and how much less is lacking besides.
+     *
+     * @param least where it is not more than this, what is not less than it may stand for it */
+    private double gain(List<Placed> before, List<Placed> after, double covered, double least) {
         List<Placed> out = without(before, after);
         List<Placed> in = without(after, before);
         Window part =
                 worth.notches().around(Stream.concat(out.stream(), in.stream()).map(Placed::spot));
-        return FreeSpace.area(in)
-                - FreeSpace.area(out)
-                + worth.lacking(before, covered, part)
-                - worth.lacking(after, covered, part);
+        double most = FreeSpace.area(in) - FreeSpace.area(out) + worth.lacking(before, covered, part);
+        return most <= least ? most : most - worth.lacking(after, covered, part);
     }
 
+    /** Those that are not the very same: what a copy is far from is not compared. */
     private static List<Placed> without(List<Placed> all, List<Placed> some) {
-        return all.stream().filter(p -> !contains(some, p)).toList();
-    }
-
-    /** Whether it is the very same: what a copy is far from is not compared. */
-    private static boolean contains(List<Placed> some, Placed one) {
-        for (Placed p : some) {
-            if (p == one) {
-                return true;
-            }
-        }
-        return false;
+        Set<Placed> others = Collections.newSetFromMap(new IdentityHashMap<>());
+        others.addAll(some);
+        return all.stream().filter(p -> !others.contains(p)).toList();
     }
 
     /** What is near grows, and is pushed apart; the copies as they were where it came too close to what is there. */

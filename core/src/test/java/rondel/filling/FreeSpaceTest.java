@@ -59,9 +59,9 @@ class FreeSpaceTest {
         }
         FreeSpace whole = space.copy();
         Spot more = anywhere(random);
-        assertThat(space.matters()).isLessThan(REACH / 2);
+        assertThat(space.matters(40, 30, 100)).isLessThan(REACH / 2);
 
-        Placed near = space.put(more, space.matters());
+        Placed near = space.put(more, space.matters(40, 30, 100));
 
         Placed far = whole.put(more);
         assertThat(near.distances().length).isLessThanOrEqualTo(far.distances().length);
