@@ -64,6 +64,7 @@ final class FillingOutlines {
                     "  per mille of its silhouette that is off, against 70", 1000 * (1 - beach.likeness), 70, 1));
             rows.add(new Bench.Row(
                     "  per mille uncovered by discs, rounder ovals and pebbles", 1000 * (1 - discs.coverage), 200, 1));
+            rows.add(new Bench.Row("  per mille of their silhouette that is off", 1000 * (1 - discs.likeness), 70, 1));
         });
         return rows;
     }
