@@ -10,7 +10,7 @@ record Cooling(int round) {
     private static final double NARROWS = 400;
     private static final double NARROWEST = 0.25;
 
-    /** The loss that is about as likely accepted as not, as a share of the smallest copy's size squared. */
+    /** The loss that is accepted once in e times, as a share of the smallest copy's size squared. */
     double heat() {
         return HEAT * StrictMath.exp(-round / COOLS);
     }

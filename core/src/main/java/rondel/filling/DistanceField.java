@@ -7,55 +7,14 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
 import rondel.progress.Cancellation;
 
-/** Signed distances to the edge of an area, sampled on a grid: above 0 inside. Between samples they are interpolated. */
-final class DistanceField {
+/** Signed distances to the edge of an area, sampled on a grid: above 0 inside. Between samples they are interpolated.
+ *
+ * @param x of the first sample
+ * @param step from sample to sample */
+record DistanceField(double x, double y, double step, int columns, int rows, float[] values) {
 
     /** Samples of a square block share the segments that may be the nearest of any of them. */
     private static final int BLOCK = 8;
-
-    private final double x;
-    private final double y;
-    private final double step;
-    private final double scale;
-    private final int columns;
-    private final int rows;
-    private final float[] values;
-
-    /** @param x of the first sample
-     *  @param step from sample to sample */
-    DistanceField(double x, double y, double step, int columns, int rows, float[] values) {
-        this.x = x;
-        this.y = y;
-        this.step = step;
-        this.scale = 1 / step;
-        this.columns = columns;
-        this.rows = rows;
-        this.values = values;
-    }
-
-    double x() {
-        return x;
-    }
-
-    double y() {
-        return y;
-    }
-
-    double step() {
-        return step;
-    }
-
-    int columns() {
-        return columns;
-    }
-
-    int rows() {
-        return rows;
-    }
-
-    float[] values() {
-        return values;
-    }
 
     /** The distances to the edge of an area, computed segment by segment. */
     static DistanceField of(Geometry area, double x, double y, double step, int columns, int rows) {
@@ -167,6 +126,7 @@ final class DistanceField {
 
     /** The distance at a point; beyond the samples, that of the nearest sample less how far that is. */
     double at(double px, double py) {
+        double scale = 1 / step;
         double u = (px - x) * scale;
         double v = (py - y) * scale;
         if (u >= 0 && v >= 0 && u < columns - 1 && v < rows - 1) {
@@ -202,6 +162,7 @@ final class DistanceField {
      *
      * @param dx from each place to the next */
     void along(double px, double py, double dx, double dy, double circle, float[] into, int from, int count) {
+        double scale = 1 / step;
         double u = (px - x) * scale;
         double v = (py - y) * scale;
         double du = dx * scale;

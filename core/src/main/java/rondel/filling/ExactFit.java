@@ -55,11 +55,17 @@ final class ExactFit {
                 copies.remove(i);
             }
         }
-        for (int i = 0; i < copies.size() && shape.density().isEmpty(); i++) {
+        if (shape.density().isEmpty()) {
+            grow();
+        }
+        return List.copyOf(copies);
+    }
+
+    private void grow() {
+        for (int i = 0; i < copies.size(); i++) {
             Cancellation.check();
             copies.set(i, grown(i));
         }
-        return List.copyOf(copies);
     }
 
     /** A copy where it is, if it fits; else moved by as little as makes it fit; else smaller. */

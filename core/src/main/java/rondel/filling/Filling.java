@@ -71,8 +71,9 @@ final class Filling {
             Cooling cooling = new Cooling(i);
             for (int k = 0; k < tried; k++) {
                 Cancellation.check();
-                kept(changes(lanes, i * tried + k * LANES, cooling, covered(space)), space)
-                        .forEach(c -> apply(c, space, lanes));
+                double covered = covered(space);
+                List<Lane.Change> better = changes(lanes, i * tried + k * LANES, cooling, covered);
+                kept(better, most - space.placed().size(), mostArea - covered).forEach(c -> apply(c, space, lanes));
             }
             goesOn = watch.goesOn(i + LANES, spots(space));
         }
@@ -168,11 +169,14 @@ final class Filling {
     }
 
     /** The best of the changes, and the others that don't meet it; all of them together keep to how many copies there may be
-     *  and how much they may cover. */
-    private List<Lane.Change> kept(List<Lane.Change> changes, FreeSpace space) {
+     *  and how much they may cover.
+     *
+     * @param most how many more copies
+     * @param mostArea how much more, in mm² */
+    private static List<Lane.Change> kept(List<Lane.Change> changes, int most, double mostArea) {
         List<Lane.Change> kept = new ArrayList<>();
-        double room = mostArea - covered(space);
-        int more = most - space.placed().size();
+        double room = mostArea;
+        int more = most;
         for (Lane.Change c : changes) {
             int added = c.in().size() - c.out().size();
             if (c.area() <= room && added <= more && kept.stream().allMatch(c::isApartFrom)) {

@@ -103,11 +103,10 @@ final class FreeSpace {
      * @param half half the side of the square about a place in which somebody asks */
     double matters(double x, double y, double half) {
         float most = 0;
-        int right = column(x + half) + 1;
-        int bottom = Math.min(free.rows() - 1, row(y + half) + 1);
-        for (int j = row(y - half); j <= bottom; j++) {
-            for (int i = column(x - half); i <= Math.min(free.columns() - 1, right); i++) {
-                most = Math.max(most, free.values()[j * free.columns() + i]);
+        Window asked = about(x, y, half);
+        for (int j = asked.top(); j < asked.bottom(); j++) {
+            for (int i = asked.left(); i < asked.right(); i++) {
+                most = Math.max(most, free.values()[whole.index(i, j)]);
             }
         }
         return Math.min(reach, most + gap + free.step());
@@ -122,20 +121,16 @@ final class FreeSpace {
      *
      * @param around how far around, in mm */
     Placed measured(Spot spot, double around) {
-        double half = spot.size() * spot.motif().farthest() + around;
-        int left = column(spot.x() - half);
-        int top = row(spot.y() - half);
-        int width = Math.min(free.columns() - 1, column(spot.x() + half) + 1) - left + 1;
-        int height = Math.min(free.rows() - 1, row(spot.y() + half) + 1) - top + 1;
-        float[] distances = new float[width * height];
+        Window window = about(spot.x(), spot.y(), spot.size() * spot.motif().farthest() + around);
+        float[] distances = new float[window.width() * window.height()];
         double cos = StrictMath.cos(spot.angle()) / spot.size();
         double sin = StrictMath.sin(spot.angle()) / spot.size();
         int flip = spot.mirrored() ? -1 : 1;
         double step = free.step();
         DistanceField field = spot.motif().around(FINER * step / spot.size());
-        for (int j = 0; j < height; j++) {
-            double dx = free.x() + left * step - spot.x();
-            double dy = free.y() + (top + j) * step - spot.y();
+        for (int j = 0; j < window.height(); j++) {
+            double dx = free.x() + window.left() * step - spot.x();
+            double dy = free.y() + (window.top() + j) * step - spot.y();
             field.along(
                     flip * (dx * cos + dy * sin),
                     dy * cos - dx * sin,
@@ -143,13 +138,13 @@ final class FreeSpace {
                     -step * sin,
                     spot.motif().farthest(),
                     distances,
-                    j * width,
-                    width);
+                    j * window.width(),
+                    window.width());
         }
         for (int d = 0; d < distances.length; d++) {
             distances[d] *= (float) -spot.size();
         }
-        return new Placed(spot, new Window(left, top, width, height), distances);
+        return new Placed(spot, window, distances);
     }
 
     /** Takes copies out: the room around all of them, where they were the nearest, is found anew. */
@@ -203,14 +198,11 @@ final class FreeSpace {
      * @param room how much room */
     List<double[]> openPlaces(double x, double y, double radius, double room, int most, SplittableRandom random) {
         List<double[]> places = new ArrayList<>();
-        int left = column(x - radius);
-        int right = Math.min(free.columns() - 1, column(x + radius) + 1);
-        int top = row(y - radius);
-        int bottom = Math.min(free.rows() - 1, row(y + radius) + 1);
-        int[] open = new int[(right - left + 1) * (bottom - top + 1)];
+        Window near = about(x, y, radius);
+        int[] open = new int[near.width() * near.height()];
         int found = 0;
-        for (int j = top; j <= bottom; j++) {
-            for (int k = j * free.columns() + left; k <= j * free.columns() + right; k++) {
+        for (int j = near.top(); j < near.bottom(); j++) {
+            for (int k = whole.index(near.left(), j); k < whole.index(near.right(), j); k++) {
                 if (free.values()[k] >= room) {
                     open[found++] = k;
                 }
@@ -248,6 +240,15 @@ final class FreeSpace {
 
     private static double loose(float v) {
         return v > 0 ? v : 0;
+    }
+
+    /** The samples in a square, and those just around them. */
+    private Window about(double x, double y, double half) {
+        return Window.between(
+                column(x - half),
+                row(y - half),
+                Math.min(free.columns(), column(x + half) + 2),
+                Math.min(free.rows(), row(y + half) + 2));
     }
 
     private int column(double x) {

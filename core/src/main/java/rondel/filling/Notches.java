@@ -53,7 +53,7 @@ final class Notches {
     /** The part of the grid in which copies may change what is missed: what discs reach that may meet them, and what other
      *  discs reach of that. */
     Window around(Stream<Spot> copies) {
-        double beyond = reach() + 2 * (radius + (SPREAD + 1) * edge.step());
+        double beyond = 3 * reach();
         return copies.map(s -> around(s.x(), s.y(), s.size() * s.motif().farthest() + beyond))
                 .reduce(Window::around)
                 .orElse(Window.NONE);
