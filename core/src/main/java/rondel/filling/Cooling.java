@@ -4,8 +4,8 @@ package rondel.filling;
  *  places, as large ones are hardly ever better by then. */
 record Cooling(int round) {
 
-    private static final double HEAT = 0.08;
-    private static final double COOLS = 170;
+    private static final double HEAT = 0.5;
+    private static final double COOLS = 145;
 
     private static final double NARROWS = 400;
     private static final double NARROWEST = 0.25;

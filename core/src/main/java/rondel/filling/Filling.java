@@ -27,7 +27,13 @@ final class Filling {
     private static final double FULL = 0.85;
     private static final int MISSES = 4;
     private static final int TRIES = 160;
-    private static final int STEPS = 120;
+
+    /** After so many times that changes were tried in every lane, all copies are relaxed at once: what a change gains tells
+     *  more where the others are as large as they can be. */
+    private static final int RELAXED = 10;
+
+    private static final int STEPS = 60;
+    private static final int LAST_STEPS = 300;
 
     private final Geometry outline;
     private final List<Motif> motifs;
@@ -73,17 +79,28 @@ final class Filling {
                 Cancellation.check();
                 double covered = covered(space);
                 List<Lane.Change> better = changes(lanes, i * tried + k * LANES, cooling, covered);
-                kept(better, most - space.placed().size(), mostArea - covered).forEach(c -> apply(c, space, lanes));
+                kept(better, most - space.placed().size(), mostArea - covered)
+                        .forEach(c -> exchange(c.out(), c.in(), space, lanes));
+            }
+            if (shape.density().isEmpty() && (i / LANES + 1) % RELAXED == 0) {
+                relax(space, lanes);
             }
             goesOn = watch.goesOn(i + LANES, spots(space));
         }
-        return pushedApart(space);
+        return relaxed(space, LAST_STEPS).spots();
     }
 
-    private static void apply(Lane.Change change, FreeSpace space, List<Lane> lanes) {
-        List<Placed> in = change.in().stream().map(space::measured).toList();
-        space.exchange(change.out(), in);
-        lanes.forEach(l -> l.space().exchange(change.out(), in));
+    private void relax(FreeSpace space, List<Lane> lanes) {
+        Swelling relaxed = relaxed(space, STEPS);
+        if (relaxed.tightest() < Lane.NEARLY) {
+            exchange(List.copyOf(space.placed()), relaxed.spots(), space, lanes);
+        }
+    }
+
+    private static void exchange(List<Placed> out, List<Spot> spots, FreeSpace space, List<Lane> lanes) {
+        List<Placed> in = spots.stream().map(space::measured).toList();
+        space.exchange(out, in);
+        lanes.forEach(l -> l.space().exchange(out, in));
     }
 
     private static int tried(List<Motif> motifs) {
@@ -94,12 +111,12 @@ final class Filling {
 
     /** All at once as large as there is room for, and hardly too close anywhere; where less than all is to be covered, no
      *  larger. */
-    private List<Spot> pushedApart(FreeSpace space) {
+    private Swelling relaxed(FreeSpace space, int steps) {
         Swelling swelling = new Swelling(space.edge(), shape, spots(space), List.of());
         if (shape.density().isEmpty()) {
-            swelling.grown(STEPS, 10, 40, 160, 600);
+            swelling.grown(steps, 40, 160, 600);
         }
-        return swelling.settled(STEPS, 0.012).spots();
+        return swelling.settled(steps, 0);
     }
 
     /** What the lanes propose; a loss is accepted, ever more rarely and ever smaller (simulated annealing). */

@@ -22,10 +22,10 @@ final class Lane {
     private static final int SHOVES = 5;
 
     /** What growing has gained counts this much less with each change after it. */
-    private static final double FORGETS = 0.985;
+    private static final double FORGETS = 0.995;
 
     /** What is pushed apart may still be too close by this, in mm. */
-    private static final double NEARLY = 0.06;
+    static final double NEARLY = 0.06;
 
     private final FreeSpace space;
     private final Worth worth;

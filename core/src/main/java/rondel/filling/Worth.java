@@ -9,15 +9,15 @@ final class Worth {
 
     /** How much what is missed of the outline counts, against what is not covered: less until the copies cover about what
      *  they can, and more beyond. */
-    private static final double LEAST_MISSED = 1.2;
+    private static final double LEAST_MISSED = 0.5;
 
     private static final double MOST_MISSED = 5;
     private static final double STEEP = 400;
 
     /** The share of an outline that round copies can cover; others as much less as they cover less of their own boxes. */
-    private static final double FULL = 0.807;
+    private static final double FULL = 0.804;
 
-    private static final double FULLNESS = 1.2;
+    private static final double FULLNESS = 1.265;
 
     /** The part of its fair share of the room that each motif takes at least, or else more of it counts more. */
     private static final double FAIR = 0.4;
