@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -186,6 +187,16 @@ class FillOutlineTest {
 
         assertThat(fill(SHAPE).apply(job())).isEqualTo(once);
         assertThat(fill(SHAPE.withSeed(2)).apply(job())).isNotEqualTo(once);
+    }
+
+    @Test
+    void howeverTheDiceFallRoundDrawingsCoverAboutAsMuch() {
+        List<Double> covered = LongStream.rangeClosed(1, 3)
+                .mapToObj(seed ->
+                        covered(fill(SHAPE.withRounds(80).withSeed(seed)).apply(job())))
+                .toList();
+
+        assertThat(covered).allSatisfy(c -> assertThat(c).isBetween(0.785, 0.81));
     }
 
     @Test
