@@ -92,7 +92,7 @@ final class Filling {
 
     private void relax(FreeSpace space, List<Lane> lanes) {
         Swelling relaxed = relaxed(space, STEPS);
-        if (relaxed.tightest() < Lane.NEARLY) {
+        if (relaxed.isApart()) {
             exchange(List.copyOf(space.placed()), relaxed.spots(), space, lanes);
         }
     }

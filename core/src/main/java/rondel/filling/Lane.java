@@ -24,9 +24,6 @@ final class Lane {
     /** What growing has gained counts this much less with each change after it. */
     private static final double FORGETS = 0.995;
 
-    /** What is pushed apart may still be too close by this, in mm. */
-    static final double NEARLY = 0.06;
-
     private final FreeSpace space;
     private final Worth worth;
     private final List<Motif> motifs;
@@ -141,7 +138,7 @@ final class Lane {
         Swelling swelling = new Swelling(space.edge(), shape, moving, still)
                 .grown(STEPS, 30, 300)
                 .settled(STEPS / 2, 0.01);
-        if (swelling.tightest() >= NEARLY) {
+        if (!swelling.isApart()) {
             return copies;
         }
         for (Spot spot : swelling.spots()) {

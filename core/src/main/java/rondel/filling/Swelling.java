@@ -18,6 +18,9 @@ final class Swelling {
 
     private static final double FIRMEST = 1_000;
 
+    /** What is pushed apart may still be too close by this, in mm. */
+    private static final double NEARLY = 0.06;
+
     private final Crowd crowd;
     private final Contacts contacts;
 
@@ -74,6 +77,11 @@ final class Swelling {
             }
             crowd.go(time);
         }
+    }
+
+    /** Whether all copies are as far apart as they may be, but for what is mended where they are made exact. */
+    boolean isApart() {
+        return tightest() < NEARLY;
     }
 
     /** How much closer copies are than they may be, in mm; 0 where none is. */
