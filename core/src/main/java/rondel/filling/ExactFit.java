@@ -88,17 +88,15 @@ final class ExactFit {
     }
 
     private Optional<Spot> smaller(Spot spot, List<Spot> near) {
-        Spot not = spot;
-        Spot fits = spot.sized(spot.size() * SMALLER);
-        while (!fits(fits, near)) {
-            not = fits;
-            fits = fits.sized(fits.size() * SMALLER);
-            if (fits.size() < shape.from()) {
-                Spot least = spot.sized(shape.from());
-                return fits(least, near) ? Optional.of(least) : Optional.empty();
+        double not = spot.size();
+        while (not > shape.from()) {
+            Spot one = spot.sized(Math.max(shape.from(), not * SMALLER));
+            if (fits(one, near)) {
+                return Optional.of(between(one, not, near));
             }
+            not = one.size();
         }
-        return Optional.of(between(fits, not.size(), near));
+        return Optional.empty();
     }
 
     /** The largest that fits between one that does and a size that does not. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -84,6 +85,15 @@ class ExactFitTest {
         assertThat(exact.size()).isGreaterThan(12).isLessThan(20);
         assertThat(exact.distance(45, 30)).isLessThan(1.5);
         assertThat(exact.angle()).isEqualTo(0.3);
+    }
+
+    /** Its place is a little narrower than the smallest copy: one that was put there is left out, not made to fit. */
+    @Test
+    void noCopyIsMadeSmallerThanTheSmallest() {
+        Geometry slot = FlatArea.of(Outline.of(new Rectangle2D.Double(0, 0, 5.9, 9)), 0.002);
+        Spot put = new Spot(star, 2.95, 4.5, 0, 6.05, false);
+
+        assertThat(new ExactFit(slot, SHAPE).of(List.of(put))).isEmpty();
     }
 
     @Test
