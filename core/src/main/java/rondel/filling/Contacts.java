@@ -1,7 +1,6 @@
 package rondel.filling;
 
 import java.util.Arrays;
-import java.util.List;
 
 /** Where copies on their way are close to each other or to the edge of what is filled: points of their rims, each with what
  *  it is close to. They push what is closer than it may be apart, the more the closer. */
@@ -15,14 +14,16 @@ final class Contacts {
 
     private static final int THE_EDGE = -1;
 
-    /** What is known of each contact: the copy, its contour, where on that, and what it is close to. */
-    private static final int EACH = 4;
+    /** What is known of each pair: the copy, what it is close to, and the first coordinate of another pair's points. */
+    private static final int EACH = 3;
 
     private final DistanceField edge;
     private final double gap;
     private final Crowd crowd;
     private final double[] slope = new double[3];
-    private int[] found = new int[600];
+    private int[] pairs = new int[EACH * 100];
+    private int paired;
+    private double[] points = new double[1_000];
     private int count;
     private double tightest;
 
@@ -39,134 +40,148 @@ final class Contacts {
     }
 
     void find() {
+        paired = 0;
         count = 0;
         for (int i = 0; i < crowd.count(); i++) {
-            int[] near = near(i);
-            List<double[]> contours = crowd.motif(i).contours();
-            for (int c = 0; c < contours.size(); c++) {
-                if (crowd.moves(i)) {
-                    find(i, c, contours.get(c), THE_EDGE);
-                }
-                for (int j : near) {
-                    find(i, c, contours.get(c), j);
+            if (crowd.moves(i)) {
+                find(i, THE_EDGE);
+            }
+            for (int j = 0; j < crowd.count(); j++) {
+                if (i != j && (crowd.moves(i) || crowd.moves(j)) && areNear(i, j)) {
+                    find(i, j);
                 }
             }
+        }
+    }
+
+    private boolean areNear(int i, int j) {
+        double dx = crowd.x(i) - crowd.x(j);
+        double dy = crowd.y(i) - crowd.y(j);
+        double reach = crowd.farthest(i) + crowd.farthest(j) + gap + SLACK;
+        return dx * dx + dy * dy < reach * reach;
+    }
+
+    private void find(int i, int j) {
+        Seen seen = seen(i, j);
+        int before = count;
+        for (double[] contour : crowd.motif(i).contours()) {
+            find(i, j, contour, seen);
+        }
+        if (count > before) {
+            if (paired + EACH > pairs.length) {
+                pairs = Arrays.copyOf(pairs, 2 * pairs.length);
+            }
+            pairs[paired++] = i;
+            pairs[paired++] = j;
+            pairs[paired++] = count;
         }
     }
 
     /** Points that follow each other on a contour can't come closer by more than the way between them: those that can't be
      *  close yet are passed over. */
-    private void find(int i, int contour, double[] points, int j) {
+    private void find(int i, int j, double[] contour, Seen seen) {
         double limit = j == THE_EDGE ? SLACK : gap + SLACK;
         double spacing = crowd.motif(i).spacing() * crowd.size(i);
-        for (int r = 0; r < points.length; ) {
-            double px = crowd.x(i) + fromX(i, points, r);
-            double py = crowd.y(i) + fromY(i, points, r);
-            double beyond = (j == THE_EDGE ? edge.at(px, py) : distance(j, px, py)) - limit;
+        double farthest = j == THE_EDGE ? 0 : crowd.farthest(j);
+        for (int r = 0; r < contour.length; ) {
+            double u = seen.u(contour[r], contour[r + 1]);
+            double v = seen.v(contour[r], contour[r + 1]);
+            double least = seen.scale * Math.sqrt(u * u + v * v) - farthest;
+            double beyond = (j != THE_EDGE && least >= limit ? least : -seen.scale * seen.field.at(u, v)) - limit;
             if (beyond < 0) {
-                add(i, contour, r, j);
+                add(contour[r], contour[r + 1]);
             }
             r += 2 + 2 * (int) Math.max(0, beyond / spacing);
         }
     }
 
-    private int[] near(int i) {
-        int[] near = new int[crowd.count()];
-        int n = 0;
-        for (int j = 0; j < near.length; j++) {
-            double dx = crowd.x(i) - crowd.x(j);
-            double dy = crowd.y(i) - crowd.y(j);
-            double reach = crowd.farthest(i) + crowd.farthest(j) + gap + SLACK;
-            if (i != j && (crowd.moves(i) || crowd.moves(j)) && dx * dx + dy * dy < reach * reach) {
-                near[n++] = j;
-            }
+    private void add(double x, double y) {
+        if (count + 2 > points.length) {
+            points = Arrays.copyOf(points, 2 * points.length);
         }
-        return Arrays.copyOf(near, n);
-    }
-
-    /** How far a place is from a copy, where that is not far. */
-    private double distance(int j, double px, double py) {
-        double dx = px - crowd.x(j);
-        double dy = py - crowd.y(j);
-        double least = Math.sqrt(dx * dx + dy * dy) - crowd.farthest(j);
-        return least >= gap + SLACK
-                ? least
-                : -crowd.size(j) * crowd.motif(j).around().at(ownX(j, dx, dy), ownY(j, dx, dy));
-    }
-
-    private void add(int i, int contour, int r, int j) {
-        if (count + EACH > found.length) {
-            found = Arrays.copyOf(found, 2 * found.length);
-        }
-        found[count++] = i;
-        found[count++] = contour;
-        found[count++] = r;
-        found[count++] = j;
+        points[count++] = x;
+        points[count++] = y;
     }
 
     /** @param firm how much more they are pushed for each mm that they are too close
      *  @param more how much farther apart than the gap they are to be, in mm */
     void pushApart(double firm, double more) {
         tightest = 0;
-        for (int c = 0; c < count; c += EACH) {
-            int i = found[c];
-            double[] points = crowd.motif(i).contours().get(found[c + 1]);
-            double ox = fromX(i, points, found[c + 2]);
-            double oy = fromY(i, points, found[c + 2]);
-            if (found[c + 3] == THE_EDGE) {
-                pushIn(i, ox, oy, firm, SAMPLED + more);
-            } else {
-                pushApart(i, ox, oy, found[c + 3], firm / 2, gap + 2 * SAMPLED + more);
+        int from = 0;
+        for (int p = 0; p < paired; p += EACH) {
+            int j = pairs[p + 1];
+            double apart = (j == THE_EDGE ? SAMPLED : gap + 2 * SAMPLED) + more;
+            pushApart(pairs[p], j, from, pairs[p + 2], j == THE_EDGE ? firm : firm / 2, apart);
+            from = pairs[p + 2];
+        }
+    }
+
+    private void pushApart(int i, int j, int from, int to, double firm, double apart) {
+        Seen seen = seen(i, j);
+        DistanceField field = seen.field;
+        // A point stands for the rim around it.
+        double weight = 2 * firm * crowd.motif(i).spacing() * crowd.size(i);
+        for (int k = from; k < to; k += 2) {
+            double u = seen.u(points[k], points[k + 1]);
+            double v = seen.v(points[k], points[k + 1]);
+            double lacking = apart + seen.scale * field.at(u, v);
+            if (lacking > 0) {
+                tightest = Math.max(tightest, lacking);
+                field.slopeAt(u, v, slope);
+                double ox = crowd.fromX(i, points[k], points[k + 1]);
+                double oy = crowd.fromY(i, points[k], points[k + 1]);
+                if (j == THE_EDGE) {
+                    crowd.push(i, ox, oy, weight * lacking * slope[1], weight * lacking * slope[2]);
+                } else {
+                    pushApart(i, ox, oy, j, weight * lacking);
+                }
             }
         }
     }
 
-    private void pushIn(int i, double ox, double oy, double firm, double apart) {
-        edge.slopeAt(crowd.x(i) + ox, crowd.y(i) + oy, slope);
-        double lacking = apart - slope[0];
-        if (lacking > 0) {
-            tightest = Math.max(tightest, lacking);
-            double by = weight(i, firm) * lacking;
-            crowd.push(i, ox, oy, by * slope[1], by * slope[2]);
-        }
-    }
-
-    private void pushApart(int i, double ox, double oy, int j, double firm, double apart) {
+    private void pushApart(int i, double ox, double oy, int j, double by) {
+        double nx = -crowd.fromX(j, slope[1], slope[2]) / crowd.size(j);
+        double ny = -crowd.fromY(j, slope[1], slope[2]) / crowd.size(j);
+        crowd.push(i, ox, oy, by * nx, by * ny);
+        // The nearest point of the other's rim, not the point itself, is what carries the other.
+        double to = crowd.size(j) * slope[0];
         double dx = crowd.x(i) + ox - crowd.x(j);
         double dy = crowd.y(i) + oy - crowd.y(j);
-        crowd.motif(j).around().slopeAt(ownX(j, dx, dy), ownY(j, dx, dy), slope);
-        double lacking = apart + crowd.size(j) * slope[0];
-        if (lacking > 0) {
-            tightest = Math.max(tightest, lacking);
-            double by = weight(i, firm) * lacking;
-            double gx = crowd.flip(j) * slope[1];
-            double nx = -(crowd.cos(j) * gx - crowd.sin(j) * slope[2]);
-            double ny = -(crowd.sin(j) * gx + crowd.cos(j) * slope[2]);
-            crowd.push(i, ox, oy, by * nx, by * ny);
-            // The nearest point of the other's rim, not the point itself, is what carries the other.
-            double to = crowd.size(j) * slope[0];
-            crowd.push(j, dx + to * nx, dy + to * ny, -by * nx, -by * ny);
+        crowd.push(j, dx + to * nx, dy + to * ny, -by * nx, -by * ny);
+    }
+
+    /** How a copy's own points lie in the samples around what it is close to.
+     *
+     * @param scale from those samples to mm, below 0 where they grow away from what is close */
+    private record Seen(DistanceField field, double scale, double a, double b, double c, double d, double e, double f) {
+
+        double u(double x, double y) {
+            return a * x + c * y + e;
+        }
+
+        double v(double x, double y) {
+            return b * x + d * y + f;
         }
     }
 
-    /** A point stands for the rim around it. */
-    private double weight(int i, double firm) {
-        return 2 * firm * crowd.motif(i).spacing() * crowd.size(i);
-    }
-
-    private double fromX(int i, double[] points, int r) {
-        return crowd.size(i) * (crowd.cos(i) * crowd.flip(i) * points[r] - crowd.sin(i) * points[r + 1]);
-    }
-
-    private double fromY(int i, double[] points, int r) {
-        return crowd.size(i) * (crowd.sin(i) * crowd.flip(i) * points[r] + crowd.cos(i) * points[r + 1]);
-    }
-
-    private double ownX(int j, double dx, double dy) {
-        return crowd.flip(j) * (crowd.cos(j) * dx + crowd.sin(j) * dy) / crowd.size(j);
-    }
-
-    private double ownY(int j, double dx, double dy) {
-        return (crowd.cos(j) * dy - crowd.sin(j) * dx) / crowd.size(j);
+    private Seen seen(int i, int j) {
+        double ax = crowd.fromX(i, 1, 0);
+        double ay = crowd.fromY(i, 1, 0);
+        double bx = crowd.fromX(i, 0, 1);
+        double by = crowd.fromY(i, 0, 1);
+        if (j == THE_EDGE) {
+            return new Seen(edge, -1, ax, ay, bx, by, crowd.x(i), crowd.y(i));
+        }
+        double dx = crowd.x(i) - crowd.x(j);
+        double dy = crowd.y(i) - crowd.y(j);
+        return new Seen(
+                crowd.motif(j).around(),
+                crowd.size(j),
+                crowd.ownX(j, ax, ay),
+                crowd.ownY(j, ax, ay),
+                crowd.ownX(j, bx, by),
+                crowd.ownY(j, bx, by),
+                crowd.ownX(j, dx, dy),
+                crowd.ownY(j, dx, dy));
     }
 }

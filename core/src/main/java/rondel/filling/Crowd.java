@@ -33,6 +33,7 @@ final class Crowd {
     private final double[] size;
     private final double[] cos;
     private final double[] sin;
+    private final int[] flip;
     private final double[] push;
     private final double[] speed;
 
@@ -46,6 +47,7 @@ final class Crowd {
         this.size = Arrays.stream(spots).mapToDouble(Spot::size).toArray();
         this.cos = Arrays.stream(angle).map(StrictMath::cos).toArray();
         this.sin = Arrays.stream(angle).map(StrictMath::sin).toArray();
+        this.flip = Arrays.stream(spots).mapToInt(s -> s.mirrored() ? -1 : 1).toArray();
         this.push = new double[EACH * this.moving];
         this.speed = new double[EACH * this.moving];
     }
@@ -74,16 +76,22 @@ final class Crowd {
         return size[i];
     }
 
-    double cos(int i) {
-        return cos[i];
+    /** A direction of the copy's own, as it is on the sheet. */
+    double fromX(int i, double ownX, double ownY) {
+        return size[i] * (cos[i] * flip[i] * ownX - sin[i] * ownY);
     }
 
-    double sin(int i) {
-        return sin[i];
+    double fromY(int i, double ownX, double ownY) {
+        return size[i] * (sin[i] * flip[i] * ownX + cos[i] * ownY);
     }
 
-    int flip(int i) {
-        return spots[i].mirrored() ? -1 : 1;
+    /** A direction on the sheet, as the copy's own. */
+    double ownX(int i, double dx, double dy) {
+        return flip[i] * (cos[i] * dx + sin[i] * dy) / size[i];
+    }
+
+    double ownY(int i, double dx, double dy) {
+        return (cos[i] * dy - sin[i] * dx) / size[i];
     }
 
     /** How far copies reach from their middles at most. */

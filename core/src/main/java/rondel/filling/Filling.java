@@ -3,6 +3,7 @@ package rondel.filling;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
@@ -80,7 +81,8 @@ final class Filling {
                 double covered = covered(space);
                 List<Lane.Change> better = changes(lanes, i * tried + k * LANES, cooling, covered);
                 kept(better, most - space.placed().size(), mostArea - covered)
-                        .forEach(c -> exchange(c.out(), c.in(), space, lanes));
+                        .forEach(c -> exchange(c.out(), c.in(), space));
+                lanes.forEach(l -> l.space().becomes(space));
             }
             if (shape.density().isEmpty() && (i / LANES + 1) % RELAXED == 0) {
                 relax(space, lanes);
@@ -93,14 +95,13 @@ final class Filling {
     private void relax(FreeSpace space, List<Lane> lanes) {
         Swelling relaxed = relaxed(space, STEPS);
         if (relaxed.isApart()) {
-            exchange(List.copyOf(space.placed()), relaxed.spots(), space, lanes);
+            exchange(List.copyOf(space.placed()), relaxed.spots(), space);
+            lanes.forEach(l -> l.space().becomes(space));
         }
     }
 
-    private static void exchange(List<Placed> out, List<Spot> spots, FreeSpace space, List<Lane> lanes) {
-        List<Placed> in = spots.stream().map(space::measured).toList();
-        space.exchange(out, in);
-        lanes.forEach(l -> l.space().exchange(out, in));
+    private static void exchange(List<Placed> out, List<Spot> spots, FreeSpace space) {
+        space.exchange(out, spots.stream().map(space::measured).toList());
     }
 
     private static int tried(List<Motif> motifs) {
@@ -129,7 +130,7 @@ final class Filling {
                 .parallel()
                 .mapToObj(k -> lanes.get(k)
                         .proposed(chance(number + k + 1), most, covered / outline.getArea(), cooling.wide(), loss))
-                .filter(c -> c.gain() > loss)
+                .flatMap(Optional::stream)
                 .filter(c -> shape.count().isEmpty() || c.in().size() >= c.out().size())
                 .sorted(Comparator.comparingDouble(Lane.Change::gain).reversed())
                 .toList();

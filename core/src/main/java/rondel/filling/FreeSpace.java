@@ -180,6 +180,11 @@ final class FreeSpace {
         System.arraycopy(state.values, 0, free.values(), 0, state.values.length);
     }
 
+    /** The same copies as in another room in the same outline. */
+    void becomes(FreeSpace other) {
+        becomes(new State(other.placed, other.free.values()));
+    }
+
     /** Some taken out and others put in. */
     void exchange(List<Placed> out, List<Placed> in) {
         takeOut(out);
@@ -222,24 +227,19 @@ final class FreeSpace {
     /** A place that nothing covers, those with more room around them more likely; nothing where all is covered. */
     double[] loosePlace(SplittableRandom random) {
         float[] values = free.values();
-        double sum = 0;
+        float most = 0;
         for (float v : values) {
-            sum += loose(v);
+            most = Math.max(most, v);
         }
-        double at = random.nextDouble() * sum;
-        for (int k = 0; k < values.length; k++) {
-            at -= loose(values[k]);
-            if (at < 0) {
+        while (most > 0) {
+            int k = random.nextInt(values.length);
+            if (values[k] > most * random.nextDouble()) {
                 return new double[] {
                     free.x() + k % free.columns() * free.step(), free.y() + k / free.columns() * free.step()
                 };
             }
         }
         return new double[] {free.x(), free.y()};
-    }
-
-    private static double loose(float v) {
-        return v > 0 ? v : 0;
     }
 
     /** The samples in a square, and those just around them. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.SplittableRandom;
@@ -18,19 +19,25 @@ final class Lane {
 
     private static final int STEPS = 40;
 
+    /** How firmly what grows is held back, at first and then. */
+    private static final double FIRM = 30;
+
+    private static final double FIRMER = 300;
+
     /** One in so many changes shoves what is there before more is put in. */
     private static final int SHOVES = 5;
 
-    /** What growing has gained counts this much less with each change after it. */
-    private static final double FORGETS = 0.995;
+    /** What covers less than before by more than this when it has not grown yet is hardly ever worth growing: parts of the
+     *  smallest copy's size squared, beyond the loss that is accepted. */
+    private static final double LACKS = 3;
+
+    /** The same for what has grown with little to hold it back. */
+    private static final double LACKS_GROWN = 1;
 
     private final FreeSpace space;
     private final Worth worth;
     private final List<Motif> motifs;
     private final FillingShape shape;
-
-    /** How much growing may gain: what lacks more before it is not worth the time. */
-    private double gained;
 
     /** @param at where, and
      *  @param reach how far around that, what is there may change
@@ -39,7 +46,7 @@ final class Lane {
 
         /** How much more is covered. */
         double area() {
-            return in.stream().mapToDouble(Spot::area).sum() - FreeSpace.area(out);
+            return Spot.area(in) - FreeSpace.area(out);
         }
 
         boolean isApartFrom(Change other) {
@@ -52,7 +59,6 @@ final class Lane {
         this.worth = worth;
         this.shape = shape;
         this.motifs = motifs;
-        this.gained = shape.to() * shape.to();
     }
 
     /** The room that changes are tried in. */
@@ -65,8 +71,9 @@ final class Lane {
      * @param most copies that there may be
      * @param covered the share of the outline that is covered
      * @param widest how wide the place may be, as a share of what is sensible at first
-     * @param loss what gains no more than this is not kept: its gain need not be known */
-    Change proposed(SplittableRandom random, int most, double covered, double widest, double loss) {
+     * @param loss what gains no more than this is not kept
+     * @return nothing where it gains no more */
+    Optional<Change> proposed(SplittableRandom random, int most, double covered, double widest, double loss) {
         double[] at = space.loosePlace(random);
         double wide = random.nextDouble();
         double radius = shape.from() * 0.4 + wide * wide * widest * shape.to() * 0.6;
@@ -82,69 +89,77 @@ final class Lane {
         refilled(search, at, reach, random, most, around);
         List<Placed> after = List.copyOf(space.placed());
         space.becomes(before);
-        gained *= FORGETS;
-        double gain = gain(before.placed(), after, covered, Math.min(loss, -gained));
-        if (gain + gained > 0) {
-            List<Placed> swollen = swollen(after, at, reach);
-            double more = gain(before.placed(), swollen, covered, loss);
-            gained = Math.max(gained, more - gain);
-            if (more > gain) {
-                return change(before.placed(), swollen, at, reach, more);
+        return grown(before.placed(), after, at, reach, new Bar(covered, loss));
+    }
+
+    /** What a change is measured by.
+     *
+     * @param covered the share of the outline that is covered before
+     * @param loss what it has to gain more than */
+    private record Bar(double covered, double loss) {}
+
+    /** What is near grows, and is pushed apart; it is as it was where it came too close to what is there. */
+    private Optional<Change> grown(List<Placed> before, List<Placed> after, double[] at, double reach, Bar bar) {
+        Set<Placed> there = same(before);
+        List<Placed> stay = new ArrayList<>();
+        List<Spot> moving = new ArrayList<>();
+        List<Spot> still = new ArrayList<>();
+        List<Spot> added = new ArrayList<>();
+        for (Placed p : after) {
+            double distance = p.spot().distance(at[0], at[1]);
+            if (distance < reach) {
+                moving.add(p.spot());
+                continue;
+            }
+            if (there.contains(p)) {
+                stay.add(p);
+            } else {
+                added.add(p.spot());
+            }
+            if (distance < reach + 2.2 * shape.to()) {
+                still.add(p.spot());
             }
         }
-        return change(before.placed(), after, at, reach, gain);
+        List<Placed> out = without(before, stay);
+        double least = FreeSpace.area(out) + bar.loss - Spot.area(added);
+        double smallest = shape.from() * shape.from();
+        if (Spot.area(moving) < least - LACKS * smallest) {
+            return Optional.empty();
+        }
+        Swelling swelling = new Swelling(space.edge(), shape, moving, still).grown(STEPS, FIRM);
+        if (Spot.area(swelling.spots()) < least - LACKS_GROWN * smallest) {
+            return Optional.empty();
+        }
+        swelling.grown(STEPS, FIRMER).settled(STEPS / 2, 0.01);
+        List<Spot> in = new ArrayList<>(swelling.isApart() ? swelling.spots() : moving);
+        in.addAll(added);
+        double gain = gain(before, out, in, bar);
+        return Optional.of(new Change(out, in, at, reach + shape.to(), gain)).filter(c -> gain > bar.loss);
     }
 
-    private Change change(List<Placed> before, List<Placed> after, double[] at, double reach, double gain) {
-        List<Spot> in = without(after, before).stream().map(Placed::spot).toList();
-        return new Change(without(before, after), in, at, reach + shape.to(), gain);
-    }
-
-    /** How much more is covered, and how much less is lacking besides.
-     *
-     * @param least where it is not more than this, what is not less than it may stand for it */
-    private double gain(List<Placed> before, List<Placed> after, double covered, double least) {
-        List<Placed> out = without(before, after);
-        List<Placed> in = without(after, before);
-        Window part =
-                worth.notches().around(Stream.concat(out.stream(), in.stream()).map(Placed::spot));
-        double most = FreeSpace.area(in) - FreeSpace.area(out) + worth.lacking(before, covered, part);
-        return most <= least ? most : most - worth.lacking(after, covered, part);
+    /** How much more is covered, and how much less is lacking besides; where it is not more than the loss that is accepted,
+     *  what is not less than it may stand for it. */
+    private double gain(List<Placed> before, List<Placed> out, List<Spot> in, Bar bar) {
+        Window part = worth.notches().around(Stream.concat(out.stream().map(Placed::spot), in.stream()));
+        double most = Spot.area(in) - FreeSpace.area(out) + worth.lacking(before, bar.covered, part);
+        if (most <= bar.loss) {
+            return most;
+        }
+        List<Placed> after = new ArrayList<>(without(before, out));
+        in.forEach(s -> after.add(space.measured(s, worth.notches().reach())));
+        return most - worth.lacking(after, bar.covered, part);
     }
 
     /** Those that are not the very same: what a copy is far from is not compared. */
     private static List<Placed> without(List<Placed> all, List<Placed> some) {
-        Set<Placed> others = Collections.newSetFromMap(new IdentityHashMap<>());
-        others.addAll(some);
+        Set<Placed> others = same(some);
         return all.stream().filter(p -> !others.contains(p)).toList();
     }
 
-    /** What is near grows, and is pushed apart; the copies as they were where it came too close to what is there. */
-    private List<Placed> swollen(List<Placed> copies, double[] at, double reach) {
-        List<Spot> moving = new ArrayList<>();
-        List<Spot> still = new ArrayList<>();
-        List<Placed> others = new ArrayList<>();
-        for (Placed p : copies) {
-            double distance = p.spot().distance(at[0], at[1]);
-            if (distance < reach) {
-                moving.add(p.spot());
-            } else {
-                others.add(p);
-                if (distance < reach + 2.2 * shape.to()) {
-                    still.add(p.spot());
-                }
-            }
-        }
-        Swelling swelling = new Swelling(space.edge(), shape, moving, still)
-                .grown(STEPS, 30, 300)
-                .settled(STEPS / 2, 0.01);
-        if (!swelling.isApart()) {
-            return copies;
-        }
-        for (Spot spot : swelling.spots()) {
-            others.add(space.measured(spot, worth.notches().reach()));
-        }
-        return others;
+    private static Set<Placed> same(List<Placed> some) {
+        Set<Placed> set = Collections.newSetFromMap(new IdentityHashMap<>());
+        set.addAll(some);
+        return set;
     }
 
     /** The same copies, each moved away from a place or towards it as far as there is room: what is free gathers. */

@@ -1,5 +1,6 @@
 package rondel.filling;
 
+import java.util.List;
 import rondel.geometry.Affine;
 
 /** Where a copy of a motif stands.
@@ -28,6 +29,11 @@ record Spot(Motif motif, double x, double y, double angle, double size, boolean 
     /** How far its middle is from a place. */
     double distance(double fromX, double fromY) {
         return Math.sqrt((x - fromX) * (x - fromX) + (y - fromY) * (y - fromY));
+    }
+
+    /** What copies cover together, in mm². */
+    static double area(List<Spot> spots) {
+        return spots.stream().mapToDouble(Spot::area).sum();
     }
 
     double area() {

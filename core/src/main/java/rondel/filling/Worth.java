@@ -17,7 +17,7 @@ final class Worth {
     /** The share of an outline that round copies can cover; others as much less as they cover less of their own boxes. */
     private static final double FULL = 0.804;
 
-    private static final double FULLNESS = 1.265;
+    private static final double FULLNESS = 1.258;
 
     /** The part of its fair share of the room that each motif takes at least, or else more of it counts more. */
     private static final double FAIR = 0.4;
