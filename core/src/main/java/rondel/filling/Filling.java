@@ -71,7 +71,7 @@ final class Filling {
         boolean goesOn = watch.goesOn(0, spots(space));
         Worth worth = new Worth(new Notches(space.edge(), shape.from() / 2), motifs);
         List<Lane> lanes = IntStream.range(0, LANES)
-                .mapToObj(i -> new Lane(space.copy(), worth, motifs, shape))
+                .mapToObj(i -> new Lane(space, worth, motifs, shape))
                 .toList();
         int tried = tried(motifs);
         for (int i = 0; i < shape.rounds() && goesOn; i += LANES) {
@@ -82,21 +82,19 @@ final class Filling {
                 List<Lane.Change> better = changes(lanes, i * tried + k * LANES, cooling, covered);
                 kept(better, most - space.placed().size(), mostArea - covered)
                         .forEach(c -> exchange(c.out(), c.in(), space));
-                lanes.forEach(l -> l.space().becomes(space));
             }
             if (shape.density().isEmpty() && (i / LANES + 1) % RELAXED == 0) {
-                relax(space, lanes);
+                relax(space);
             }
             goesOn = watch.goesOn(i + LANES, spots(space));
         }
         return relaxed(space, LAST_STEPS).spots();
     }
 
-    private void relax(FreeSpace space, List<Lane> lanes) {
+    private void relax(FreeSpace space) {
         Swelling relaxed = relaxed(space, STEPS);
         if (relaxed.isApart()) {
             exchange(List.copyOf(space.placed()), relaxed.spots(), space);
-            lanes.forEach(l -> l.space().becomes(space));
         }
     }
 

@@ -69,6 +69,11 @@ final class FreeSpace {
         return edge;
     }
 
+    /** How far places are from what is taken; below 0 in it or outside the outline. */
+    DistanceField free() {
+        return free;
+    }
+
     List<Placed> placed() {
         return placed;
     }
@@ -167,22 +172,11 @@ final class FreeSpace {
         }
     }
 
-    /** All copies as they are, and the room that they leave. */
-    record State(List<Placed> placed, float[] values) {}
-
-    State state() {
-        return new State(List.copyOf(placed), free.values().clone());
-    }
-
-    void becomes(State state) {
-        placed.clear();
-        placed.addAll(state.placed);
-        System.arraycopy(state.values, 0, free.values(), 0, state.values.length);
-    }
-
     /** The same copies as in another room in the same outline. */
     void becomes(FreeSpace other) {
-        becomes(new State(other.placed, other.free.values()));
+        placed.clear();
+        placed.addAll(other.placed);
+        System.arraycopy(other.free.values(), 0, free.values(), 0, free.values().length);
     }
 
     /** Some taken out and others put in. */

@@ -34,6 +34,7 @@ final class Lane {
     /** The same for what has grown with little to hold it back. */
     private static final double LACKS_GROWN = 1;
 
+    private final FreeSpace now;
     private final FreeSpace space;
     private final Worth worth;
     private final List<Motif> motifs;
@@ -54,19 +55,16 @@ final class Lane {
         }
     }
 
-    Lane(FreeSpace space, Worth worth, List<Motif> motifs, FillingShape shape) {
-        this.space = space;
+    /** @param now the filling as it is whenever a change is proposed, which proposing leaves as it is */
+    Lane(FreeSpace now, Worth worth, List<Motif> motifs, FillingShape shape) {
+        this.now = now;
+        this.space = now.copy();
         this.worth = worth;
         this.shape = shape;
         this.motifs = motifs;
     }
 
-    /** The room that changes are tried in. */
-    FreeSpace space() {
-        return space;
-    }
-
-    /** Makes a change; the room is as before afterwards.
+    /** A change to the filling as it is now.
      *
      * @param most copies that there may be
      * @param covered the share of the outline that is covered
@@ -74,22 +72,20 @@ final class Lane {
      * @param loss what gains no more than this is not kept
      * @return nothing where it gains no more */
     Optional<Change> proposed(SplittableRandom random, int most, double covered, double widest, double loss) {
+        space.becomes(now);
         double[] at = space.loosePlace(random);
         double wide = random.nextDouble();
         double radius = shape.from() * 0.4 + wide * wide * widest * shape.to() * 0.6;
         double reach = radius + shape.to() * 0.5;
-        FreeSpace.State before = space.state();
         space.takeOut(space.near(at[0], at[1], radius));
         Search search = new Search(space, motifs, shape, random);
         double around = Math.max(
                 space.matters(at[0], at[1], reach + shape.to()), worth.notches().reach());
         if (random.nextInt(SHOVES) == 0) {
-            shoved(search, without(before.placed(), space.placed()), at, random, around);
+            shoved(search, without(now.placed(), space.placed()), at, random, around);
         }
         refilled(search, at, reach, random, most, around);
-        List<Placed> after = List.copyOf(space.placed());
-        space.becomes(before);
-        return grown(before.placed(), after, at, reach, new Bar(covered, loss));
+        return grown(at, reach, new Bar(covered, loss));
     }
 
     /** What a change is measured by.
@@ -99,13 +95,13 @@ final class Lane {
     private record Bar(double covered, double loss) {}
 
     /** What is near grows, and is pushed apart; it is as it was where it came too close to what is there. */
-    private Optional<Change> grown(List<Placed> before, List<Placed> after, double[] at, double reach, Bar bar) {
-        Set<Placed> there = same(before);
+    private Optional<Change> grown(double[] at, double reach, Bar bar) {
+        Set<Placed> there = same(now.placed());
         List<Placed> stay = new ArrayList<>();
         List<Spot> moving = new ArrayList<>();
         List<Spot> still = new ArrayList<>();
         List<Spot> added = new ArrayList<>();
-        for (Placed p : after) {
+        for (Placed p : space.placed()) {
             double distance = p.spot().distance(at[0], at[1]);
             if (distance < reach) {
                 moving.add(p.spot());
@@ -120,7 +116,7 @@ final class Lane {
                 still.add(p.spot());
             }
         }
-        List<Placed> out = without(before, stay);
+        List<Placed> out = without(now.placed(), stay);
         double least = FreeSpace.area(out) + bar.loss - Spot.area(added);
         double smallest = shape.from() * shape.from();
         if (Spot.area(moving) < least - LACKS * smallest) {
@@ -133,19 +129,19 @@ final class Lane {
         swelling.grown(STEPS, FIRMER).settled(STEPS / 2, 0.01);
         List<Spot> in = new ArrayList<>(swelling.isApart() ? swelling.spots() : moving);
         in.addAll(added);
-        double gain = gain(before, out, in, bar);
+        double gain = gain(stay, out, in, bar);
         return Optional.of(new Change(out, in, at, reach + shape.to(), gain)).filter(c -> gain > bar.loss);
     }
 
     /** How much more is covered, and how much less is lacking besides; where it is not more than the loss that is accepted,
      *  what is not less than it may stand for it. */
-    private double gain(List<Placed> before, List<Placed> out, List<Spot> in, Bar bar) {
+    private double gain(List<Placed> stay, List<Placed> out, List<Spot> in, Bar bar) {
         Window part = worth.notches().around(Stream.concat(out.stream().map(Placed::spot), in.stream()));
-        double most = Spot.area(in) - FreeSpace.area(out) + worth.lacking(before, bar.covered, part);
+        double most = Spot.area(in) - FreeSpace.area(out) + worth.lacking(now.placed(), bar.covered, part);
         if (most <= bar.loss) {
             return most;
         }
-        List<Placed> after = new ArrayList<>(without(before, out));
+        List<Placed> after = new ArrayList<>(stay);
         in.forEach(s -> after.add(space.measured(s, worth.notches().reach())));
         return most - worth.lacking(after, bar.covered, part);
     }

@@ -35,21 +35,17 @@ public final class Jobs {
     }
 
     public static ShapeElement box(String id, double x, double y, double width, double height) {
-        return new ShapeElement(
-                Traits.named(id).withId(id(id)),
-                Outline.rectangle(new Box(x, y, width, height)),
-                FillRule.NON_ZERO,
-                Paint.solid(Rgba.BLACK),
-                Optional.empty());
+        return shape(id, Outline.rectangle(new Box(x, y, width, height)));
     }
 
     public static ShapeElement disc(String id, double x, double y, double r) {
+        return shape(id, Outline.of(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r)));
+    }
+
+    /** Filled black, without a line. */
+    public static ShapeElement shape(String id, Outline outline) {
         return new ShapeElement(
-                Traits.named(id).withId(id(id)),
-                Outline.of(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r)),
-                FillRule.NON_ZERO,
-                Paint.solid(Rgba.BLACK),
-                Optional.empty());
+                Traits.named(id).withId(id(id)), outline, FillRule.NON_ZERO, Paint.solid(Rgba.BLACK), Optional.empty());
     }
 
     public static GroupElement group(String id, Affine placement, Element... children) {

@@ -10,13 +10,12 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.locationtech.jts.geom.Geometry;
+import rondel.arrange.Jobs;
 import rondel.arrange.Place;
 import rondel.geometry.Affine;
-import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
 import rondel.geometry.overlay.Overlay;
@@ -24,10 +23,7 @@ import rondel.job.Element;
 import rondel.job.FillingShape;
 import rondel.job.Job;
 import rondel.job.Link;
-import rondel.job.Paint;
-import rondel.job.Rgba;
 import rondel.job.ShapeElement;
-import rondel.job.Traits;
 import rondel.shapes.Silhouette;
 import rondel.units.LengthUnit;
 
@@ -39,12 +35,7 @@ final class FilledRing {
             new FillingShape(8, 25, OptionalInt.empty(), OptionalDouble.empty(), 180, GAP, true, 1, 40);
 
     static ShapeElement shape(String id, java.awt.Shape outline) {
-        return new ShapeElement(
-                Traits.named(id).withId(id(id)),
-                Outline.of(outline),
-                FillRule.NON_ZERO,
-                Paint.solid(Rgba.BLACK),
-                Optional.empty());
+        return Jobs.shape(id, Outline.of(outline));
     }
 
     /** A drop with a pointed tip, bent. */

@@ -48,7 +48,7 @@ class FreeSpaceTest {
         space.takeOut(passing);
 
         assertThat(space.placed()).isEqualTo(without.placed());
-        assertThat(space.state().values()).containsExactly(without.state().values());
+        assertThat(space.free().values()).containsExactly(without.free().values());
     }
 
     @RepeatedTest(6)
@@ -65,7 +65,7 @@ class FreeSpaceTest {
 
         Placed far = whole.put(more);
         assertThat(near.distances().length).isLessThanOrEqualTo(far.distances().length);
-        assertThat(space.state().values()).containsExactly(whole.state().values());
+        assertThat(space.free().values()).containsExactly(whole.free().values());
     }
 
     @Test
