@@ -22,6 +22,11 @@ final class ExactFit {
     private static final int NUDGES = 14;
     private static final double SMALLER = 0.96;
 
+    /** How far a copy that can hardly be made smaller is moved off the edge: ever farther, in mm, in so many directions. */
+    private static final double[] OFF = {0.02, 0.05, 0.1, 0.2};
+
+    private static final int DIRECTIONS = 12;
+
     /** How far copies may move or grow meanwhile, at most, in mm. */
     private static final double MOVES = 2;
 
@@ -45,6 +50,7 @@ final class ExactFit {
         found.stream()
                 .filter(s -> inside.locate(new Coordinate(s.x(), s.y())) == Location.INTERIOR)
                 .sorted(Comparator.comparingDouble(Spot::size))
+                .map(s -> s.size() * SMALLER < shape.from() ? offTheEdge(s) : s)
                 .forEach(copies::add);
         for (int i = copies.size() - 1; i >= 0; i--) {
             Cancellation.check();
@@ -66,6 +72,24 @@ final class ExactFit {
             Cancellation.check();
             copies.set(i, grown(i));
         }
+    }
+
+    /** A copy moved inside by as little as it takes, whatever else is there: what can be made smaller makes room for it. */
+    private Spot offTheEdge(Spot spot) {
+        if (fits(spot, List.of())) {
+            return spot;
+        }
+        for (double by : OFF) {
+            for (int i = 0; i < DIRECTIONS; i++) {
+                double turn = 2 * Math.PI * i / DIRECTIONS;
+                Spot moved = spot.at(
+                        spot.x() + by * StrictMath.cos(turn), spot.y() + by * StrictMath.sin(turn), spot.angle());
+                if (fits(moved, List.of())) {
+                    return moved;
+                }
+            }
+        }
+        return spot;
     }
 
     /** A copy where it is, if it fits; else moved by as little as makes it fit; else smaller. */

@@ -36,6 +36,10 @@ final class Filling {
     private static final int STEPS = 60;
     private static final int LAST_STEPS = 300;
 
+    /** How much farther apart all are in the end than they must be, in mm: what a grid can't tell would cost a copy that can't be
+     *  made smaller, while the rest is filled again where they are made exact. */
+    private static final double FARTHER = 0.02;
+
     private final Geometry outline;
     private final List<Motif> motifs;
     private final FillingShape shape;
@@ -88,7 +92,7 @@ final class Filling {
             }
             goesOn = watch.goesOn(i + LANES, spots(space));
         }
-        return relaxed(space, LAST_STEPS).spots();
+        return relaxed(space, LAST_STEPS).settled(LAST_STEPS, FARTHER).spots();
     }
 
     private void relax(FreeSpace space) {

@@ -96,6 +96,21 @@ class ExactFitTest {
         assertThat(new ExactFit(slot, SHAPE).of(List.of(put))).isEmpty();
     }
 
+    /** The larger one makes room, as the smaller can't. */
+    @Test
+    void theSmallestCopyThatCrossesTheEdgeALittleIsMovedInside() {
+        Geometry strip = FlatArea.of(Outline.of(new Rectangle2D.Double(0, 0, 40, 12)), 0.002);
+        Spot small = new Spot(Motifs.DISC, 2.9, 6, 0, 6, false);
+        Spot large = new Spot(Motifs.DISC, 12.2, 6, 0, 11, false);
+
+        List<Spot> exact = new ExactFit(strip, SHAPE).of(List.of(small, large));
+
+        assertThat(exact).hasSize(2);
+        assertThat(exact.getFirst().distance(2.9, 6)).isLessThan(0.5);
+        assertThat(strip.contains(drawn(exact.getFirst()))).isTrue();
+        assertThat(drawn(exact.getFirst()).distance(drawn(exact.getLast()))).isGreaterThanOrEqualTo(GAP);
+    }
+
     @Test
     void whereThereIsNoRoomForTheSmallestACopyIsLeftOut() {
         Spot outside = new Spot(star, 120, 30, 0, 8, false);
