@@ -5,9 +5,9 @@ package rondel.filling;
 record Cooling(int round) {
 
     private static final double HEAT = 0.5;
-    private static final double COOLS = 120;
+    private static final double COOLS = 150;
 
-    private static final double NARROWS = 330;
+    private static final double NARROWS = 415;
     private static final double NARROWEST = 0.25;
 
     /** The loss that is accepted once in e times, as a share of the smallest copy's size squared. */

@@ -11,13 +11,13 @@ final class Worth {
      *  they can, and more beyond. */
     private static final double LEAST_MISSED = 0.5;
 
-    private static final double MOST_MISSED = 5;
-    private static final double STEEP = 400;
+    private static final double MOST_MISSED = 8;
+    private static final double STEEP = 1_000;
 
     /** The share of an outline that round copies can cover; others as much less as they cover less of their own boxes. */
-    private static final double FULL = 0.804;
+    private static final double FULL = 0.801;
 
-    private static final double FULLNESS = 1.258;
+    private static final double FULLNESS = 1.266;
 
     /** The part of its fair share of the room that each motif takes at least, or else more of it counts more. */
     private static final double FAIR = 0.4;

@@ -26,7 +26,7 @@ public record FillingShape(
         int rounds) {
 
     public static final FillingShape USUAL =
-            new FillingShape(8, 38, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, true, 1, 320);
+            new FillingShape(8, 38, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, true, 1, 400);
 
     public FillingShape withSeed(long other) {
         return new FillingShape(from, to, count, density, turning, gap, mirrored, other, rounds);
