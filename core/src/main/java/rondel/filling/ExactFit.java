@@ -82,8 +82,7 @@ final class ExactFit {
         for (double by : OFF) {
             for (int i = 0; i < DIRECTIONS; i++) {
                 double turn = 2 * Math.PI * i / DIRECTIONS;
-                Spot moved = spot.at(
-                        spot.x() + by * StrictMath.cos(turn), spot.y() + by * StrictMath.sin(turn), spot.angle());
+                Spot moved = moved(spot, by, turn);
                 if (fits(moved, List.of())) {
                     return moved;
                 }
@@ -100,8 +99,7 @@ final class ExactFit {
         for (int i = 0; i < NUDGES && lacking > 0; i++) {
             double turn = 2 * Math.PI * random.nextDouble();
             double by = lacking * (0.4 + random.nextDouble());
-            Spot moved =
-                    best.at(best.x() + by * StrictMath.cos(turn), best.y() + by * StrictMath.sin(turn), best.angle());
+            Spot moved = moved(best, by, turn);
             double less = lacking(moved, near);
             if (less < lacking) {
                 best = moved;
@@ -109,6 +107,10 @@ final class ExactFit {
             }
         }
         return lacking <= 0 ? Optional.of(best) : smaller(best, near);
+    }
+
+    private static Spot moved(Spot spot, double by, double towards) {
+        return spot.at(spot.x() + by * StrictMath.cos(towards), spot.y() + by * StrictMath.sin(towards), spot.angle());
     }
 
     private Optional<Spot> smaller(Spot spot, List<Spot> near) {
