@@ -1,9 +1,10 @@
 package rondel.filling;
 
 import java.util.Arrays;
+import org.locationtech.jts.geom.Coordinate;
 
-/** Where copies on their way are close to each other or to the edge of what is filled: points of their rims, each with what
- *  it is close to. They push what is closer than it may be apart, the more the closer. */
+/** Where copies on their way are close to each other or to the edge of what is filled: points of their rims and corners of the
+ *  edge, each with what it is close to. They push what is closer than it may be apart, the more the closer. */
 final class Contacts {
 
     /** Points that are farther from anything than this beyond the gap are left out until the next time they are found, in mm. */
@@ -14,10 +15,11 @@ final class Contacts {
 
     private static final int THE_EDGE = -1;
 
-    /** What is known of each pair: the copy, what it is close to, and the first coordinate of another pair's points. */
+    /** What is known of each pair: what has the points, what they are close to, and the first coordinate of another pair's
+     *  points. */
     private static final int EACH = 3;
 
-    private final DistanceField edge;
+    private final Edge edge;
     private final double gap;
     private final Crowd crowd;
     private final double[] slope = new double[3];
@@ -27,8 +29,7 @@ final class Contacts {
     private int count;
     private double tightest;
 
-    /** @param edge how far places are inside what is filled */
-    Contacts(DistanceField edge, double gap, Crowd crowd) {
+    Contacts(Edge edge, double gap, Crowd crowd) {
         this.edge = edge;
         this.gap = gap;
         this.crowd = crowd;
@@ -45,6 +46,7 @@ final class Contacts {
         for (int i = 0; i < crowd.count(); i++) {
             if (crowd.moves(i)) {
                 find(i, THE_EDGE);
+                findCorners(i);
             }
             for (int j = 0; j < crowd.count(); j++) {
                 if (i != j && (crowd.moves(i) || crowd.moves(j)) && areNear(i, j)) {
@@ -67,6 +69,28 @@ final class Contacts {
         for (double[] contour : crowd.motif(i).contours()) {
             find(i, j, contour, seen);
         }
+        pair(i, j, before);
+    }
+
+    /** Corners of the edge that a copy is close to. */
+    private void findCorners(int j) {
+        if (edge.corners().isEmpty()) {
+            return;
+        }
+        Seen seen = seen(THE_EDGE, j);
+        int before = count;
+        double reach = crowd.farthest(j) + SLACK;
+        for (Coordinate c : edge.corners()) {
+            double dx = c.x - crowd.x(j);
+            double dy = c.y - crowd.y(j);
+            if (dx * dx + dy * dy < reach * reach && seen.at(c.x, c.y) > -SLACK) {
+                add(c.x, c.y);
+            }
+        }
+        pair(THE_EDGE, j, before);
+    }
+
+    private void pair(int i, int j, int before) {
         if (count > before) {
             if (paired + EACH > pairs.length) {
                 pairs = Arrays.copyOf(pairs, 2 * pairs.length);
@@ -109,9 +133,11 @@ final class Contacts {
         tightest = 0;
         int from = 0;
         for (int p = 0; p < paired; p += EACH) {
+            int i = pairs[p];
             int j = pairs[p + 1];
-            double apart = (j == THE_EDGE ? SAMPLED : gap + 2 * SAMPLED) + more;
-            pushApart(pairs[p], j, from, pairs[p + 2], j == THE_EDGE ? firm : firm / 2, apart);
+            boolean edges = i == THE_EDGE || j == THE_EDGE;
+            double apart = (edges ? SAMPLED : gap + 2 * SAMPLED) + more;
+            pushApart(i, j, from, pairs[p + 2], edges ? firm : firm / 2, apart);
             from = pairs[p + 2];
         }
     }
@@ -119,8 +145,9 @@ final class Contacts {
     private void pushApart(int i, int j, int from, int to, double firm, double apart) {
         Seen seen = seen(i, j);
         DistanceField field = seen.field;
+        int copy = i == THE_EDGE ? j : i;
         // A point stands for the rim around it.
-        double weight = 2 * firm * crowd.motif(i).spacing() * crowd.size(i);
+        double weight = 2 * firm * crowd.motif(copy).spacing() * crowd.size(copy);
         for (int k = from; k < to; k += 2) {
             double u = seen.u(points[k], points[k + 1]);
             double v = seen.v(points[k], points[k + 1]);
@@ -128,29 +155,47 @@ final class Contacts {
             if (lacking > 0) {
                 tightest = Math.max(tightest, lacking);
                 field.slopeAt(u, v, slope);
-                double ox = crowd.fromX(i, points[k], points[k + 1]);
-                double oy = crowd.fromY(i, points[k], points[k + 1]);
-                if (j == THE_EDGE) {
-                    crowd.push(i, ox, oy, weight * lacking * slope[1], weight * lacking * slope[2]);
-                } else {
-                    pushApart(i, ox, oy, j, weight * lacking);
-                }
+                push(i, j, points[k], points[k + 1], weight * lacking);
             }
         }
     }
 
-    private void pushApart(int i, double ox, double oy, int j, double by) {
-        double nx = -crowd.fromX(j, slope[1], slope[2]) / crowd.size(j);
-        double ny = -crowd.fromY(j, slope[1], slope[2]) / crowd.size(j);
-        crowd.push(i, ox, oy, by * nx, by * ny);
-        // The nearest point of the other's rim, not the point itself, is what carries the other.
-        double to = crowd.size(j) * slope[0];
-        double dx = crowd.x(i) + ox - crowd.x(j);
-        double dy = crowd.y(i) + oy - crowd.y(j);
-        crowd.push(j, dx + to * nx, dy + to * ny, -by * nx, -by * ny);
+    private void push(int i, int j, double px, double py, double by) {
+        if (i == THE_EDGE) {
+            pushBack(j, px, py, by);
+            return;
+        }
+        double ox = crowd.fromX(i, px, py);
+        double oy = crowd.fromY(i, px, py);
+        if (j == THE_EDGE) {
+            crowd.push(i, ox, oy, by * slope[1], by * slope[2]);
+        } else {
+            crowd.push(i, ox, oy, by * awayX(j), by * awayY(j));
+            pushBack(j, crowd.x(i) + ox, crowd.y(i) + oy, by);
+        }
     }
 
-    /** How a copy's own points lie in the samples around what it is close to.
+    /** The nearest point of its rim, not the point itself, is what carries a copy.
+     *
+     * @param px where the point is on the sheet */
+    private void pushBack(int j, double px, double py, double by) {
+        double to = crowd.size(j) * slope[0];
+        double nx = awayX(j);
+        double ny = awayY(j);
+        crowd.push(j, px - crowd.x(j) + to * nx, py - crowd.y(j) + to * ny, -by * nx, -by * ny);
+    }
+
+    /** The way out of a copy, where the slope was taken. */
+    private double awayX(int j) {
+        return -crowd.fromX(j, slope[1], slope[2]) / crowd.size(j);
+    }
+
+    private double awayY(int j) {
+        return -crowd.fromY(j, slope[1], slope[2]) / crowd.size(j);
+    }
+
+    /** How points lie in the samples around what they are close to: a copy's own, or corners of the edge as they are on the
+     *  sheet.
      *
      * @param scale from those samples to mm, below 0 where they grow away from what is close */
     private record Seen(DistanceField field, double scale, double a, double b, double c, double d, double e, double f) {
@@ -162,18 +207,28 @@ final class Contacts {
         double v(double x, double y) {
             return b * x + d * y + f;
         }
+
+        /** How far a point is in what it is close to, in mm. */
+        double at(double x, double y) {
+            return scale * field.at(u(x, y), v(x, y));
+        }
     }
 
     private Seen seen(int i, int j) {
+        if (i == THE_EDGE) {
+            return within(j, 1, 0, 0, 1, -crowd.x(j), -crowd.y(j));
+        }
         double ax = crowd.fromX(i, 1, 0);
         double ay = crowd.fromY(i, 1, 0);
         double bx = crowd.fromX(i, 0, 1);
         double by = crowd.fromY(i, 0, 1);
         if (j == THE_EDGE) {
-            return new Seen(edge, -1, ax, ay, bx, by, crowd.x(i), crowd.y(i));
+            return new Seen(edge.inside(), -1, ax, ay, bx, by, crowd.x(i), crowd.y(i));
         }
-        double dx = crowd.x(i) - crowd.x(j);
-        double dy = crowd.y(i) - crowd.y(j);
+        return within(j, ax, ay, bx, by, crowd.x(i) - crowd.x(j), crowd.y(i) - crowd.y(j));
+    }
+
+    private Seen within(int j, double ax, double ay, double bx, double by, double dx, double dy) {
         return new Seen(
                 crowd.motif(j).around(),
                 crowd.size(j),

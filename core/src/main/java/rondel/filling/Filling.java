@@ -73,7 +73,7 @@ final class Filling {
     List<Spot> fill(Watch watch) {
         FreeSpace space = begun(watch);
         boolean goesOn = watch.goesOn(0, spots(space));
-        Worth worth = new Worth(new Notches(space.edge(), shape.from() / 2), motifs);
+        Worth worth = new Worth(new Notches(space.edge().inside(), shape.from() / 2), motifs);
         List<Lane> lanes = IntStream.range(0, LANES)
                 .mapToObj(i -> new Lane(space, worth, motifs, shape))
                 .toList();

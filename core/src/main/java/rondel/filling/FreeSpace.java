@@ -19,7 +19,7 @@ final class FreeSpace {
     /** Samples around the outline's box: a disc of half the smallest copy's size has its middle there at most. */
     private static final int AROUND = 8;
 
-    private final DistanceField edge;
+    private final Edge edge;
     private final DistanceField free;
     private final Window whole;
     private final double gap;
@@ -37,15 +37,11 @@ final class FreeSpace {
         double step = Math.max(smallest / 9, Math.max(box.getWidth(), box.getHeight()) / FINEST);
         int columns = (int) Math.ceil(box.getWidth() / step) + 2 * AROUND + 1;
         int rows = (int) Math.ceil(box.getHeight() / step) + 2 * AROUND + 1;
-        this.edge = DistanceField.of(
-                TopologyPreservingSimplifier.simplify(outline, step / 20),
-                box.getMinX() - AROUND * step,
-                box.getMinY() - AROUND * step,
-                step,
-                columns,
-                rows);
-        this.free = edge.copy();
-        this.whole = Window.of(edge);
+        Geometry simple = TopologyPreservingSimplifier.simplify(outline, step / 20);
+        this.free = DistanceField.of(
+                simple, box.getMinX() - AROUND * step, box.getMinY() - AROUND * step, step, columns, rows);
+        this.edge = Edge.of(simple, free.copy());
+        this.whole = Window.of(free);
         this.gap = gap;
         this.reach = reach;
     }
@@ -65,7 +61,7 @@ final class FreeSpace {
     }
 
     /** How far places are inside the outline. */
-    DistanceField edge() {
+    Edge edge() {
         return edge;
     }
 
@@ -165,7 +161,7 @@ final class FreeSpace {
         placed.removeIf(p -> out.stream().anyMatch(o -> o == p));
         for (int j = window.top(); j < window.bottom(); j++) {
             int k = whole.index(window.left(), j);
-            System.arraycopy(edge.values(), k, free.values(), k, window.width());
+            System.arraycopy(edge.inside().values(), k, free.values(), k, window.width());
         }
         for (Placed other : placed) {
             other.lower(window, free.values(), whole, (float) gap);

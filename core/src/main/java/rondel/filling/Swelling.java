@@ -24,9 +24,8 @@ final class Swelling {
     private final Crowd crowd;
     private final Contacts contacts;
 
-    /** @param edge how far places are inside what is filled, in mm
-     *  @param still they stay as they are */
-    Swelling(DistanceField edge, FillingShape shape, List<Spot> moving, List<Spot> still) {
+    /** @param still they stay as they are */
+    Swelling(Edge edge, FillingShape shape, List<Spot> moving, List<Spot> still) {
         this.crowd = new Crowd(shape, moving, still);
         this.contacts = new Contacts(edge, shape.gap(), crowd);
     }

@@ -20,10 +20,10 @@ class NotchesTest {
 
     private final Geometry page = FlatArea.of(Outline.of(new Rectangle2D.Double(0, 0, 80, 60)), 0.01);
     private final FreeSpace space = new FreeSpace(page, 4.5, 1, 20);
-    private final Notches notches = new Notches(space.edge(), RADIUS);
+    private final Notches notches = new Notches(space.edge().inside(), RADIUS);
 
     private double missed() {
-        return notches.missed(space.placed(), Window.of(space.edge()));
+        return notches.missed(space.placed(), Window.of(space.edge().inside()));
     }
 
     @Test
@@ -33,10 +33,10 @@ class NotchesTest {
 
     @Test
     void onlyWhatIsLookedAtCounts() {
-        Window all = Window.of(space.edge());
+        Window all = Window.of(space.edge().inside());
         Window middle = new Window(all.width() / 2 - 10, all.height() / 2 - 10, 20, 20);
 
-        double side = 20 * space.edge().step();
+        double side = 20 * space.edge().inside().step();
         assertThat(notches.missed(space.placed(), middle)).isCloseTo(side * side, within(1e-6));
     }
 

@@ -3,6 +3,8 @@ package rondel.filling;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.Polygon;
+import java.awt.geom.Area;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -11,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Geometry;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
+import rondel.geometry.overlay.Overlay;
 import rondel.job.FillingShape;
 
 class SwellingTest {
@@ -21,7 +24,7 @@ class SwellingTest {
         return new FillingShape(from, to, OptionalInt.empty(), OptionalDouble.empty(), turning, GAP, true, 1, 0);
     }
 
-    private static DistanceField inside(double width, double height) {
+    private static Edge inside(double width, double height) {
         Geometry area = FlatArea.of(Outline.of(new Rectangle2D.Double(0, 0, width, height)), 0.01);
         return new FreeSpace(area, 6, GAP, 20).edge();
     }
@@ -30,7 +33,7 @@ class SwellingTest {
         return new Spot(motif, x, y, Math.toRadians(degrees), size, false);
     }
 
-    private static Swelling swelling(DistanceField edge, FillingShape shape, List<Spot> moving, List<Spot> still) {
+    private static Swelling swelling(Edge edge, FillingShape shape, List<Spot> moving, List<Spot> still) {
         return new Swelling(edge, shape, moving, still).grown(200, 10, 100, 600).settled(100, 0.01);
     }
 
@@ -69,6 +72,23 @@ class SwellingTest {
             assertThat(s.angle()).isZero();
             assertThat(s.size()).isBetween(23.98, 24.0);
         });
+    }
+
+    @Test
+    void aCornerOfTheEdgeIsNotLetInBetweenTwoPointsOfARim() {
+        Area free = new Area(new Rectangle2D.Double(0, 0, 40, 40));
+        free.subtract(new Area(new Polygon(new int[] {20, 19, 21}, new int[] {8, 60, 60}, 3)));
+        Geometry area = FlatArea.of(Overlay.united(Outline.of(free)), 0.01);
+        Swelling swelling = swelling(
+                new FreeSpace(area, 6, GAP, 20).edge(),
+                shape(5, 40, 0),
+                List.of(spot(Motifs.BAR, 17.3, 5, 0, 12)),
+                List.of());
+
+        Spot grown = swelling.spots().getFirst();
+        assertThat(grown.size()).isBetween(31.8, 32.0);
+        assertThat(area.buffer(0.05).contains(Motif.transformed(grown.motif().flat(), grown.map())))
+                .isTrue();
     }
 
     @Test
