@@ -25,6 +25,7 @@ import rondel.desktop.glyphs.GlyphView;
 import rondel.desktop.model.Bench;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.files.AtomicFile;
+import rondel.formats.files.WholeFolder;
 import rondel.formats.fonts.ShippedFonts;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.png.PngWriter;
@@ -75,18 +76,23 @@ public final class HeadlessBench {
     }
 
     /** Writes a picture of each main view, on the demo jobs, into a folder. */
-    public static List<Path> shots(Path folder) throws InterruptedException {
+    public static List<Path> shots(Path folder) throws InterruptedException, IOException {
         CountDownLatch started = new CountDownLatch(1);
         Platform.setImplicitExit(false);
         Platform.startup(started::countDown);
         started.await();
-        Path shelf = shelfOfTheDay();
         List<Path> files = new ArrayList<>();
-        for (Shot shot : all()) {
-            Path file = folder.resolve(shot.name + ".png");
-            BufferedImage picture = taken(shot, shelf);
-            AtomicFile.write(file, out -> write(picture, out));
-            files.add(file);
+        // A shelf of its own, that nobody's own is touched or seen.
+        Path shelves = Files.createTempDirectory("rondel-shelf");
+        try {
+            for (Shot shot : all()) {
+                Path file = folder.resolve(shot.name + ".png");
+                BufferedImage picture = taken(shot, shelves.resolve("shelf"));
+                AtomicFile.write(file, out -> write(picture, out));
+                files.add(file);
+            }
+        } finally {
+            WholeFolder.delete(shelves);
         }
         Path glyphs = folder.resolve("glyphs.png");
         BufferedImage picture = glyphs();
@@ -103,16 +109,6 @@ public final class HeadlessBench {
             tools.getPanes().stream()
                     .filter(p -> p.getId().equals("part-" + tool))
                     .forEach(tools::setExpandedPane);
-        }
-    }
-
-    /** A fresh shelf in a folder of its own, that nobody's own shelf is touched or seen. */
-    private static Path shelfOfTheDay() {
-        try {
-            Path folder = Files.createTempDirectory("rondel-shelf");
-            return folder.resolve("shelf");
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
         }
     }
 

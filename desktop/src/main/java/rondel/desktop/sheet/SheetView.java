@@ -2,7 +2,6 @@ package rondel.desktop.sheet;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Region;
@@ -12,11 +11,8 @@ import rondel.desktop.text.LetterChoice;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
-import rondel.job.Element;
-import rondel.job.ElementId;
 import rondel.job.Guide;
 import rondel.job.Job;
-import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.snap.Snap;
 import rondel.words.Words;
@@ -30,12 +26,12 @@ public final class SheetView extends Region {
     private final Desk desk;
     private final PaperLayer paper = new PaperLayer();
     private final SheetPicture picture;
-    private final Lifted lifted = new Lifted();
+    private final ShownSheet shown;
+    private final CarriedSelection carried;
     private final ParkedVeil veil = new ParkedVeil();
     private final EmptyWindowLayer emptyWindows = new EmptyWindowLayer();
     private final GuideLayer guides = new GuideLayer();
     private final SelectionOverlay overlay = new SelectionOverlay();
-    private final SnapLines snapLines = new SnapLines();
     private final GapReadouts readouts;
     private final Ruler across = new Ruler(Orientation.HORIZONTAL);
     private final Ruler down = new Ruler(Orientation.VERTICAL);
@@ -45,17 +41,17 @@ public final class SheetView extends Region {
     private Optional<List<Guide>> draggedGuides = Optional.empty();
     private final LineLayer lines = new LineLayer();
     private final LetterLayer letters = new LetterLayer();
-    private Optional<Job> previewed = Optional.empty();
     private final MarkLayer markLayer;
     private List<SheetMark> marks = List.of();
     private final HeldTool tool = new HeldTool(this);
-    private boolean dragging;
     private final SheetGestures gestures;
     private Runnable onLook = () -> {};
 
     public SheetView(Desk desk) {
         this.desk = desk;
         this.picture = new SheetPicture(desk.workers(), desk.pictures());
+        this.shown = new ShownSheet(desk.bench());
+        this.carried = new CarriedSelection(desk, picture, shown);
         getStyleClass().add("sheet-view");
         setId("sheet");
         setAccessibleRole(AccessibleRole.NODE);
@@ -68,14 +64,14 @@ public final class SheetView extends Region {
                         paper,
                         picture,
                         lines,
-                        lifted,
+                        carried.layer(),
                         emptyWindows,
                         veil,
                         guides,
                         overlay,
                         letters,
                         tool.layer(),
-                        snapLines,
+                        carried.snapLines(),
                         readouts,
                         markLayer,
                         across,
@@ -163,10 +159,8 @@ public final class SheetView extends Region {
     }
 
     private void jobChanged() {
-        previewed = Optional.empty();
-        if (!dragging) {
-            picture.show(scene());
-        }
+        shown.asItIs();
+        carried.showRest();
         // Once for each change, so that frames of a pan or a drag only move what is there.
         selected = SelectedBoxes.of(desk.bench().selected());
         if (fitted.filter(desk.bench().sheet().id()::equals).isEmpty() && getWidth() > 0) {
@@ -178,47 +172,20 @@ public final class SheetView extends Region {
 
     /** Shows the sheet as it would be, or as it is again. */
     public void showPreview(Optional<Job> job) {
-        if (previewed.isPresent() || job.isPresent()) {
-            previewed = job.filter(j -> j.sheets().stream()
-                    .anyMatch(s -> s.id().equals(desk.bench().sheet().id())));
-            picture.show(scene());
+        if (shown.as(job)) {
+            picture.show(shown.scene());
             refresh();
         }
     }
 
-    /** The sheet as it is shown: as it is, or as an edit would make it. */
-    private Sheet shownSheet() {
-        return previewed.map(j -> j.sheet(desk.bench().sheet().id())).orElseGet(desk.bench()::sheet);
-    }
-
-    private SheetScene scene() {
-        return SheetScene.of(previewed.orElseGet(desk.bench()::job), shownSheet());
-    }
-
     /** Lifts the selection off the sheet into a picture of its own that can be dragged. */
     void lift() {
-        dragging = true;
-        lifted.begin();
-        SheetScene whole = scene();
-        Set<ElementId> ids = Set.copyOf(desk.bench().selectedIds());
-        List<Element> onSheet = desk.bench().selected().stream()
-                .map(l -> l.element().with(t -> t.placedBy(l.toSheet())))
-                .toList();
-        Lifted.painting(onSheet, viewport).ifPresent(p -> desk.workers()
-                .paint(
-                        () -> ScenePainting.elements(whole, p.elements(), p.area(), p.scale(), desk.pictures()),
-                        image -> {
-                            if (dragging) {
-                                lifted.show(image, p, viewport);
-                                picture.show(whole.leavingOut(ids));
-                            }
-                        }));
+        carried.lift(viewport);
     }
 
     /** Shows the lifted selection elsewhere. */
     void drag(Affine to, List<Snap.Line> held) {
-        snapLines.show(held, viewport);
-        lifted.drag(to, viewport);
+        carried.drag(to, held, viewport);
         refreshOverlay();
     }
 
@@ -229,15 +196,7 @@ public final class SheetView extends Region {
 
     /** Lets the selection down; its picture stays until the sheet is painted with it. */
     void drop() {
-        dragging = false;
-        snapLines.show(List.of(), viewport);
-        picture.show(scene());
-        picture.whenSharp(() -> {
-            if (!dragging) {
-                lifted.clear();
-            }
-        });
-        lifted.begin();
+        carried.drop(viewport);
         refreshOverlay();
     }
 
@@ -253,14 +212,14 @@ public final class SheetView extends Region {
                 overlay,
                 letters,
                 tool.layer(),
-                snapLines,
+                carried.snapLines(),
                 readouts)) {
             layer.resizeRelocate(0, 0, getWidth(), getHeight());
         }
         across.resizeRelocate(0, 0, getWidth(), Ruler.THICKNESS);
         down.resizeRelocate(0, 0, Ruler.THICKNESS, getHeight());
         if (fitted.isEmpty() && getWidth() > 0) {
-            picture.show(scene());
+            picture.show(shown.scene());
             fitted = Optional.of(desk.bench().sheet().id());
             fit();
         } else {
@@ -271,23 +230,31 @@ public final class SheetView extends Region {
     private void refresh() {
         paper.show(desk.bench().sheet(), viewport);
         emptyWindows.show(desk.bench().sheet(), viewport);
-        lines.show(shownSheet(), viewport);
+        lines.show(shown.sheet(), viewport);
         veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());
         showGuides();
         markLayer.show(lines.isVisible() ? marks : List.of(), viewport);
         across.show(viewport, desk.bench().job().unit(), getWidth());
         down.show(viewport, desk.bench().job().unit(), getHeight());
-        lifted.place(viewport);
+        carried.layer().place(viewport);
         refreshOverlay();
     }
 
     private void refreshOverlay() {
         boolean lettering = letters.open().isPresent();
-        overlay.show(lettering ? Optional.empty() : selected.around(), lifted.moved(), viewport);
+        overlay.show(
+                lettering ? Optional.empty() : selected.around(),
+                carried.layer().moved(),
+                viewport);
         letters.show(Optional.empty(), viewport);
-        overlay.showMembers(dragging ? List.of() : selected.members(), lifted.moved(), viewport);
+        overlay.showMembers(
+                carried.isUnderWay() ? List.of() : selected.members(),
+                carried.layer().moved(),
+                viewport);
         readouts.show(
-                dragging || lettering ? Optional.empty() : desk.bench().surroundings(),
+                carried.isUnderWay() || lettering
+                        ? Optional.empty()
+                        : desk.bench().surroundings(),
                 viewport,
                 desk.bench().job().unit());
     }

@@ -42,6 +42,9 @@ abstract class BenchFixture extends SwiftRobot {
     @TempDir
     protected Path ownFonts;
 
+    @TempDir
+    private Path ownShelf;
+
     private Workers workers;
 
     @Override
@@ -56,7 +59,7 @@ abstract class BenchFixture extends SwiftRobot {
                 answers,
                 answers,
                 new ArtworkReader(new FontsAtHand(ownFonts)),
-                () -> StarterShelf.open(ownFonts.resolveSibling(ownFonts.getFileName() + "-shelf")));
+                () -> StarterShelf.open(ownShelf.resolve("shelf")));
         stage.setScene(new Scene(window, 1280, 800));
         stage.show();
         window.sheet().requestFocus();

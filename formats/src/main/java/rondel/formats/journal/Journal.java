@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import rondel.formats.files.WholeFolder;
 import rondel.formats.job.JobFile;
 import rondel.formats.job.OperationJson;
 import rondel.history.History;
@@ -110,7 +111,7 @@ public final class Journal implements AutoCloseable {
             edits.close();
             lock.release();
             lockChannel.close();
-            delete(folder);
+            WholeFolder.delete(folder);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -124,7 +125,7 @@ public final class Journal implements AutoCloseable {
 
         public void discard() {
             try {
-                delete(folder);
+                WholeFolder.delete(folder);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
@@ -172,7 +173,7 @@ public final class Journal implements AutoCloseable {
     private static Optional<Recovered> replay(Path folder) {
         try {
             if (!Files.exists(folder.resolve(EDITS)) || Files.size(folder.resolve(EDITS)) == 0) {
-                delete(folder);
+                WholeFolder.delete(folder);
                 return Optional.empty();
             }
             History history = History.of(JobFile.read(folder.resolve(BASE)));
@@ -206,14 +207,6 @@ public final class Journal implements AutoCloseable {
             return Optional.of(mapper.readTree(line));
         } catch (com.fasterxml.jackson.core.JsonProcessingException e) {
             return Optional.empty();
-        }
-    }
-
-    private static void delete(Path folder) throws IOException {
-        try (Stream<Path> files = Files.walk(folder)) {
-            for (Path p : files.sorted(java.util.Comparator.reverseOrder()).toList()) {
-                Files.deleteIfExists(p);
-            }
         }
     }
 }

@@ -25,9 +25,12 @@ class JournalTest {
     @TempDir
     private Path journals;
 
+    @TempDir
+    private Path crashed;
+
     /** What a crash leaves: the files, and no lock. */
     private Path crashed(Journal journal) throws Exception {
-        Path copy = journals.resolveSibling(journals.getFileName() + "-crashed").resolve("one");
+        Path copy = crashed.resolve("one");
         Files.createDirectories(copy);
         try (Stream<Path> folders = Files.list(journals)) {
             Path folder = folders.findFirst().orElseThrow();

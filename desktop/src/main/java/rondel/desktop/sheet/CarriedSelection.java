@@ -1,0 +1,83 @@
+package rondel.desktop.sheet;
+
+import java.util.List;
+import java.util.Set;
+import rondel.desktop.app.Desk;
+import rondel.geometry.Affine;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.snap.Snap;
+
+/** The selection while it is dragged: lifted off the sheet into a picture of its own, which moves; the rest of the sheet stays
+ *  as it is painted. */
+final class CarriedSelection {
+
+    private final Desk desk;
+    private final SheetPicture picture;
+    private final ShownSheet shown;
+    private final Lifted lifted = new Lifted();
+    private final SnapLines snapLines = new SnapLines();
+    private boolean underWay;
+
+    CarriedSelection(Desk desk, SheetPicture picture, ShownSheet shown) {
+        this.desk = desk;
+        this.picture = picture;
+        this.shown = shown;
+    }
+
+    Lifted layer() {
+        return lifted;
+    }
+
+    SnapLines snapLines() {
+        return snapLines;
+    }
+
+    boolean isUnderWay() {
+        return underWay;
+    }
+
+    /** Paints the sheet as it is now, unless something is off it. */
+    void showRest() {
+        if (!underWay) {
+            picture.show(shown.scene());
+        }
+    }
+
+    void lift(Viewport viewport) {
+        underWay = true;
+        lifted.begin();
+        SheetScene whole = shown.scene();
+        Set<ElementId> ids = Set.copyOf(desk.bench().selectedIds());
+        List<Element> onSheet = desk.bench().selected().stream()
+                .map(l -> l.element().with(t -> t.placedBy(l.toSheet())))
+                .toList();
+        Lifted.painting(onSheet, viewport).ifPresent(p -> desk.workers()
+                .paint(
+                        () -> ScenePainting.elements(whole, p.elements(), p.area(), p.scale(), desk.pictures()),
+                        image -> {
+                            if (underWay) {
+                                lifted.show(image, p, viewport);
+                                picture.show(whole.leavingOut(ids));
+                            }
+                        }));
+    }
+
+    void drag(Affine to, List<Snap.Line> held, Viewport viewport) {
+        snapLines.show(held, viewport);
+        lifted.drag(to, viewport);
+    }
+
+    /** Lets the selection down; its picture stays until the sheet is painted with it. */
+    void drop(Viewport viewport) {
+        underWay = false;
+        snapLines.show(List.of(), viewport);
+        picture.show(shown.scene());
+        picture.whenSharp(() -> {
+            if (!underWay) {
+                lifted.clear();
+            }
+        });
+        lifted.begin();
+    }
+}

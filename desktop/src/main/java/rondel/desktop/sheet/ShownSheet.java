@@ -1,0 +1,37 @@
+package rondel.desktop.sheet;
+
+import java.util.Optional;
+import rondel.desktop.model.Bench;
+import rondel.job.Job;
+import rondel.job.Sheet;
+
+/** The sheet as it is shown: as it is, or as an edit would make it. */
+final class ShownSheet {
+
+    private final Bench bench;
+    private Optional<Job> previewed = Optional.empty();
+
+    ShownSheet(Bench bench) {
+        this.bench = bench;
+    }
+
+    void asItIs() {
+        previewed = Optional.empty();
+    }
+
+    /** Shows the sheet as it is in another job, if it is there; or as it is again. Whether that may change what is seen. */
+    boolean as(Optional<Job> job) {
+        boolean differs = previewed.isPresent() || job.isPresent();
+        previewed = job.filter(j ->
+                j.sheets().stream().anyMatch(s -> s.id().equals(bench.sheet().id())));
+        return differs;
+    }
+
+    Sheet sheet() {
+        return previewed.map(j -> j.sheet(bench.sheet().id())).orElseGet(bench::sheet);
+    }
+
+    SheetScene scene() {
+        return SheetScene.of(previewed.orElseGet(bench::job), sheet());
+    }
+}
