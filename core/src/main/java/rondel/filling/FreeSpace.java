@@ -158,7 +158,9 @@ final class FreeSpace {
                 .filter(w -> w.width() > 0)
                 .reduce(Window::around)
                 .orElse(Window.NONE);
-        placed.removeIf(p -> out.stream().anyMatch(o -> o == p));
+        List<Placed> left = Vicinity.without(placed, out);
+        placed.clear();
+        placed.addAll(left);
         for (int j = window.top(); j < window.bottom(); j++) {
             int k = whole.index(window.left(), j);
             System.arraycopy(edge.inside().values(), k, free.values(), k, window.width());

@@ -2,11 +2,9 @@ package rondel.filling;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
 import rondel.job.FillingShape;
@@ -82,7 +80,7 @@ final class Lane {
         double around = Math.max(
                 space.matters(at[0], at[1], reach + shape.to()), worth.notches().reach());
         if (random.nextInt(SHOVES) == 0) {
-            shoved(search, without(now.placed(), space.placed()), at, random, around);
+            shoved(search, Vicinity.without(now.placed(), space.placed()), at, random, around);
         }
         refilled(search, at, reach, random, most, around);
         return grown(at, reach, new Bar(covered, loss));
@@ -96,66 +94,35 @@ final class Lane {
 
     /** What is near grows, and is pushed apart; it is as it was where it came too close to what is there. */
     private Optional<Change> grown(double[] at, double reach, Bar bar) {
-        Set<Placed> there = same(now.placed());
-        List<Placed> stay = new ArrayList<>();
-        List<Spot> moving = new ArrayList<>();
-        List<Spot> still = new ArrayList<>();
-        List<Spot> added = new ArrayList<>();
-        for (Placed p : space.placed()) {
-            double distance = p.spot().distance(at[0], at[1]);
-            if (distance < reach) {
-                moving.add(p.spot());
-                continue;
-            }
-            if (there.contains(p)) {
-                stay.add(p);
-            } else {
-                added.add(p.spot());
-            }
-            if (distance < reach + 2.2 * shape.to()) {
-                still.add(p.spot());
-            }
-        }
-        List<Placed> out = without(now.placed(), stay);
-        double least = FreeSpace.area(out) + bar.loss - Spot.area(added);
+        Vicinity near = Vicinity.of(now.placed(), space.placed(), at, reach, 2.2 * shape.to());
+        double least = FreeSpace.area(near.out()) + bar.loss - Spot.area(near.added());
         double smallest = shape.from() * shape.from();
-        if (Spot.area(moving) < least - LACKS * smallest) {
+        if (Spot.area(near.moving()) < least - LACKS * smallest) {
             return Optional.empty();
         }
-        Swelling swelling = new Swelling(space.edge(), shape, moving, still).grown(STEPS, FIRM);
+        Swelling swelling = new Swelling(space.edge(), shape, near.moving(), near.still()).grown(STEPS, FIRM);
         if (Spot.area(swelling.spots()) < least - LACKS_GROWN * smallest) {
             return Optional.empty();
         }
         swelling.grown(STEPS, FIRMER).settled(STEPS / 2, 0.01);
-        List<Spot> in = new ArrayList<>(swelling.isApart() ? swelling.spots() : moving);
-        in.addAll(added);
-        double gain = gain(stay, out, in, bar);
-        return Optional.of(new Change(out, in, at, reach + shape.to(), gain)).filter(c -> gain > bar.loss);
+        List<Spot> in = new ArrayList<>(swelling.isApart() ? swelling.spots() : near.moving());
+        in.addAll(near.added());
+        double gain = gain(near, in, bar);
+        return Optional.of(new Change(near.out(), in, at, reach + shape.to(), gain))
+                .filter(c -> gain > bar.loss);
     }
 
     /** How much more is covered, and how much less is lacking besides; where it is not more than the loss that is accepted,
      *  what is not less than it may stand for it. */
-    private double gain(List<Placed> stay, List<Placed> out, List<Spot> in, Bar bar) {
-        Window part = worth.notches().around(Stream.concat(out.stream().map(Placed::spot), in.stream()));
-        double most = Spot.area(in) - FreeSpace.area(out) + worth.lacking(now.placed(), bar.covered, part);
+    private double gain(Vicinity near, List<Spot> in, Bar bar) {
+        Window part = worth.notches().around(Stream.concat(near.out().stream().map(Placed::spot), in.stream()));
+        double most = Spot.area(in) - FreeSpace.area(near.out()) + worth.lacking(now.placed(), bar.covered, part);
         if (most <= bar.loss) {
             return most;
         }
-        List<Placed> after = new ArrayList<>(stay);
+        List<Placed> after = new ArrayList<>(near.stay());
         in.forEach(s -> after.add(space.measured(s, worth.notches().reach())));
         return most - worth.lacking(after, bar.covered, part);
-    }
-
-    /** Those that are not the very same: what a copy is far from is not compared. */
-    private static List<Placed> without(List<Placed> all, List<Placed> some) {
-        Set<Placed> others = same(some);
-        return all.stream().filter(p -> !others.contains(p)).toList();
-    }
-
-    private static Set<Placed> same(List<Placed> some) {
-        Set<Placed> set = Collections.newSetFromMap(new IdentityHashMap<>());
-        set.addAll(some);
-        return set;
     }
 
     /** The same copies, each moved away from a place or towards it as far as there is room: what is free gathers. */
