@@ -46,7 +46,8 @@ final class Sweep {
     private final Map<String, Integer> done = new LinkedHashMap<>();
     private final Map<String, Integer> refused = new LinkedHashMap<>();
     private final List<String> failed = new ArrayList<>();
-    private final ArtworkReader reader = new ArtworkReader(new ShippedFonts());
+    private final ShippedFonts fonts = new ShippedFonts();
+    private final ArtworkReader reader = new ArtworkReader(fonts);
 
     private Sweep() {}
 
@@ -86,7 +87,7 @@ final class Sweep {
         attempt("by piece", file, () -> new Regroup(List.of(), By.PIECE).apply(job[0]));
         attempt("by colour", file, () -> new Regroup(List.of(), By.COLOUR).apply(job[0]));
         attempt("trace", file, () -> traced(job[0]));
-        attempt("checks", file, () -> Checks.of(new Checked(job[0], new ShippedFonts().get(), Limits.USUAL)));
+        attempt("checks", file, () -> Checks.of(new Checked(job[0], fonts.get(), Limits.USUAL)));
     }
 
     private Job placed(Path file) throws IOException {

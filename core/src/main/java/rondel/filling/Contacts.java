@@ -110,8 +110,11 @@ final class Contacts {
         for (int r = 0; r < contour.length; ) {
             double u = seen.u(contour[r], contour[r + 1]);
             double v = seen.v(contour[r], contour[r + 1]);
-            double least = seen.scale * Math.sqrt(u * u + v * v) - farthest;
-            double beyond = (j != THE_EDGE && least >= limit ? least : -seen.scale * seen.field.at(u, v)) - limit;
+            double least = seen.scale() * Math.sqrt(u * u + v * v) - farthest;
+            double beyond = (j != THE_EDGE && least >= limit
+                            ? least
+                            : -seen.scale() * seen.field().at(u, v))
+                    - limit;
             if (beyond < 0) {
                 add(contour[r], contour[r + 1]);
             }
@@ -144,14 +147,14 @@ final class Contacts {
 
     private void pushApart(int i, int j, int from, int to, double firm, double apart) {
         Seen seen = seen(i, j);
-        DistanceField field = seen.field;
+        DistanceField field = seen.field();
         int copy = i == THE_EDGE ? j : i;
         // A point stands for the rim around it.
         double weight = 2 * firm * crowd.motif(copy).spacing() * crowd.size(copy);
         for (int k = from; k < to; k += 2) {
             double u = seen.u(points[k], points[k + 1]);
             double v = seen.v(points[k], points[k + 1]);
-            double lacking = apart + seen.scale * field.at(u, v);
+            double lacking = apart + seen.scale() * field.at(u, v);
             if (lacking > 0) {
                 tightest = Math.max(tightest, lacking);
                 field.slopeAt(u, v, slope);
@@ -194,49 +197,10 @@ final class Contacts {
         return -crowd.fromY(j, slope[1], slope[2]) / crowd.size(j);
     }
 
-    /** How points lie in the samples around what they are close to: a copy's own, or corners of the edge as they are on the
-     *  sheet.
-     *
-     * @param scale from those samples to mm, below 0 where they grow away from what is close */
-    private record Seen(DistanceField field, double scale, double a, double b, double c, double d, double e, double f) {
-
-        double u(double x, double y) {
-            return a * x + c * y + e;
-        }
-
-        double v(double x, double y) {
-            return b * x + d * y + f;
-        }
-
-        /** How far a point is in what it is close to, in mm. */
-        double at(double x, double y) {
-            return scale * field.at(u(x, y), v(x, y));
-        }
-    }
-
     private Seen seen(int i, int j) {
         if (i == THE_EDGE) {
-            return within(j, 1, 0, 0, 1, -crowd.x(j), -crowd.y(j));
+            return Seen.fromSheet(crowd, j);
         }
-        double ax = crowd.fromX(i, 1, 0);
-        double ay = crowd.fromY(i, 1, 0);
-        double bx = crowd.fromX(i, 0, 1);
-        double by = crowd.fromY(i, 0, 1);
-        if (j == THE_EDGE) {
-            return new Seen(edge.inside(), -1, ax, ay, bx, by, crowd.x(i), crowd.y(i));
-        }
-        return within(j, ax, ay, bx, by, crowd.x(i) - crowd.x(j), crowd.y(i) - crowd.y(j));
-    }
-
-    private Seen within(int j, double ax, double ay, double bx, double by, double dx, double dy) {
-        return new Seen(
-                crowd.motif(j).around(),
-                crowd.size(j),
-                crowd.ownX(j, ax, ay),
-                crowd.ownY(j, ax, ay),
-                crowd.ownX(j, bx, by),
-                crowd.ownY(j, bx, by),
-                crowd.ownX(j, dx, dy),
-                crowd.ownY(j, dx, dy));
+        return j == THE_EDGE ? Seen.byEdge(edge.inside(), crowd, i) : Seen.byCopy(crowd, i, j);
     }
 }

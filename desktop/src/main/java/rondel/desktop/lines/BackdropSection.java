@@ -6,7 +6,6 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Slider;
 import rondel.backdrop.ClearBackdrop;
 import rondel.backdrop.ClearingDraft;
 import rondel.backdrop.OnPicture;
@@ -46,8 +45,10 @@ final class BackdropSection extends ToolSection {
     private final Desk desk;
     private final BackgroundEdits edits;
     private final Preview preview;
-    private final Slider tolerance = new Slider(0.005, MOST_TOLERANCE, USUAL.tolerance());
-    private final Slider softness = new Slider(0, 20, USUAL.softness());
+    private final FigureSlider tolerance =
+            new FigureSlider("backdrop-tolerance", FigureSlider.Of.DISTANCE, 0.005, MOST_TOLERANCE, USUAL.tolerance());
+    private final FigureSlider softness =
+            new FigureSlider("backdrop-softness", FigureSlider.Of.PIXELS, 0, 20, USUAL.softness());
     private final CheckBox pockets = new CheckBox(Words.of("backdrop.pockets"));
     private final ChoiceBox<Tool> tool = new ChoiceBox<>();
     private final LengthInput brush = new LengthInput("backdrop-brush");
@@ -68,12 +69,6 @@ final class BackdropSection extends ToolSection {
         tool.setValue(Tool.NONE);
         tool.valueProperty().addListener((o, before, now) -> sheet.tool().brushWith(brushFor(now)));
         brush.setPrefColumnCount(7);
-        tolerance.setId("backdrop-tolerance");
-        softness.setId("backdrop-softness");
-        for (Slider slider : List.of(tolerance, softness)) {
-            slider.setPrefWidth(110);
-            slider.valueProperty().addListener((o, before, now) -> changed());
-        }
         row("backdrop.tolerance", tolerance);
         row("backdrop.softness", softness);
         row(pockets);
@@ -164,7 +159,7 @@ final class BackdropSection extends ToolSection {
         return picture.cleared()
                 .map(Cleared::how)
                 .orElse(USUAL)
-                .withFigures(tolerance.getValue(), softness.getValue(), pockets.isSelected());
+                .withFigures(tolerance.value(), softness.value(), pockets.isSelected());
     }
 
     /** On smaller copies: full pictures take their time. */
@@ -193,7 +188,7 @@ final class BackdropSection extends ToolSection {
         }
         BackdropShape shape = pictures.size() == 1
                 ? figures(pictures.getFirst())
-                : USUAL.withFigures(tolerance.getValue(), softness.getValue(), pockets.isSelected());
+                : USUAL.withFigures(tolerance.value(), softness.value(), pockets.isSelected());
         List<ElementId> ids = pictures.stream().map(PictureElement::id).toList();
         return Optional.of(new ClearBackdrop(ids, shape));
     }

@@ -6,7 +6,6 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.Slider;
 import javafx.scene.control.Spinner;
 import rondel.desktop.app.Desk;
 import rondel.desktop.dialog.LengthInput;
@@ -31,7 +30,7 @@ final class FillingSection extends ToolSection {
     private final LengthInput gap = new LengthInput("filling-gap");
     private final Spinner<Integer> turning = spinner("filling-turning", 0, 180, (int) USUAL.turning());
     private final Spinner<Integer> count = spinner("filling-count", 0, FillOutline.MOST_COPIES, 0);
-    private final Slider density = new Slider(10, FULL, FULL);
+    private final FigureSlider density = new FigureSlider("filling-density", FigureSlider.Of.PERCENT, 10, FULL, FULL);
     private final Spinner<Integer> seed = spinner("filling-seed", 1, MOST_VARIANTS, 1);
     private final CheckBox mirrored = new CheckBox(Words.of("filling.mirrored"));
     private Optional<FillingShape> figures = Optional.empty();
@@ -40,8 +39,6 @@ final class FillingSection extends ToolSection {
     FillingSection(Desk desk, Preview preview, FillingRun run) {
         super(desk, "filling", preview, o -> run.start((FillOutline) o));
         this.desk = desk;
-        density.setId("filling-density");
-        density.setPrefWidth(110);
         mirrored.setId("filling-mirrored");
         mirrored.setSelected(USUAL.mirrored());
         row("filling.from", from);
@@ -59,7 +56,6 @@ final class FillingSection extends ToolSection {
         for (Spinner<Integer> spinner : List.of(turning, count, seed)) {
             spinner.valueProperty().addListener((o, before, now) -> changed());
         }
-        density.valueProperty().addListener((o, before, now) -> changed());
         mirrored.setOnAction(e -> changed());
         desk.bench().onChange(this::follow);
         follow();
@@ -116,7 +112,7 @@ final class FillingSection extends ToolSection {
                 from.mm(unit),
                 to.mm(unit),
                 count.getValue() == 0 ? OptionalInt.empty() : OptionalInt.of(count.getValue()),
-                density.getValue() == FULL ? OptionalDouble.empty() : OptionalDouble.of(density.getValue() / FULL),
+                density.isAtMost() ? OptionalDouble.empty() : OptionalDouble.of(density.value() / FULL),
                 turning.getValue(),
                 gap.mm(unit),
                 mirrored.isSelected(),

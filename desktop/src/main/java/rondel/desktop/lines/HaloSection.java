@@ -6,7 +6,6 @@ import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Slider;
 import rondel.desktop.app.Desk;
 import rondel.desktop.dialog.LengthInput;
 import rondel.desktop.look.Shown;
@@ -32,7 +31,8 @@ final class HaloSection extends ToolSection {
     private final LengthInput smooth = new LengthInput("halo-smooth");
     private final LengthInput holes = new LengthInput("halo-holes");
     private final LengthInput gap = new LengthInput("halo-gap");
-    private final Slider threshold = new Slider(0.02, 0.98, USUAL.threshold());
+    private final FigureSlider threshold =
+            new FigureSlider("halo-threshold", FigureSlider.Of.SHARE, 0.02, 0.98, USUAL.threshold());
     private final CheckBox fillHoles = new CheckBox(Words.of("halo.fillHoles"));
     private final ChoiceBox<HaloShape.Corners> corners = new ChoiceBox<>();
     private final ChoiceBox<MakeHalo.Spread> spread = new ChoiceBox<>();
@@ -61,9 +61,6 @@ final class HaloSection extends ToolSection {
         row("halo.spread", spread);
         row("halo.gap", gap);
         row("halo.threshold", threshold);
-        threshold.setId("halo-threshold");
-        threshold.setPrefWidth(110);
-        threshold.valueProperty().addListener((o, before, now) -> changed());
         row(fillHoles);
         for (LengthInput field : List.of(distance, second, bridge, smooth, holes, gap)) {
             field.setPrefColumnCount(7);
@@ -117,7 +114,7 @@ final class HaloSection extends ToolSection {
                 bridge.mm(unit),
                 fillHoles.isSelected() ? HaloShape.ALL_HOLES : holes.mm(unit),
                 smooth.mm(unit),
-                threshold.getValue());
+                threshold.value());
         OptionalDouble outer = unlessNone(second.mm(unit));
         OptionalDouble apart = unlessNone(gap.mm(unit));
         if (figures.isPresent()) {

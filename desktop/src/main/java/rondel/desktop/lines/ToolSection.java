@@ -84,6 +84,12 @@ abstract class ToolSection extends VBox {
         grid.addRow(rows++, label, field);
     }
 
+    /** Adds a slider under the label of a key in the bundle. */
+    final void row(String key, FigureSlider slider) {
+        slider.onChange(this::changed);
+        row(key, (Node) slider);
+    }
+
     /** Adds a field that needs no label of its own. */
     final void row(Node field) {
         grid.add(field, 0, rows++, 2, 1);

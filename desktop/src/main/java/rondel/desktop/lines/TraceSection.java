@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Slider;
 import javafx.scene.control.Spinner;
 import rondel.desktop.app.Desk;
 import rondel.desktop.look.Shown;
@@ -23,10 +22,14 @@ final class TraceSection extends ToolSection {
 
     private final Desk desk;
     private final Spinner<Integer> colours = new Spinner<>(1, Trace.MOST_COLOURS, USUAL.colours());
-    private final Slider threshold = new Slider(0, 1, USUAL.threshold());
-    private final Slider speckle = new Slider(0, MOST_SPECKLE, USUAL.speckle());
-    private final Slider corner = new Slider(15, 120, USUAL.corner());
-    private final Slider smoothness = new Slider(0.2, 4, USUAL.smoothness());
+    private final FigureSlider threshold =
+            new FigureSlider("trace-threshold", FigureSlider.Of.SHARE, 0, 1, USUAL.threshold());
+    private final FigureSlider speckle =
+            new FigureSlider("trace-speckle", FigureSlider.Of.WHOLE_PIXELS, 0, MOST_SPECKLE, USUAL.speckle());
+    private final FigureSlider corner =
+            new FigureSlider("trace-corner", FigureSlider.Of.DEGREES, 15, 120, USUAL.corner());
+    private final FigureSlider smoothness =
+            new FigureSlider("trace-smoothness", FigureSlider.Of.STRENGTH, 0.2, 4, USUAL.smoothness());
     private final ChoiceBox<TraceShape.Layering> layering = new ChoiceBox<>();
 
     TraceSection(Desk desk, Preview preview, Consumer<Operation> make) {
@@ -49,10 +52,6 @@ final class TraceSection extends ToolSection {
         row("trace.speckle", speckle);
         row("trace.corner", corner);
         row("trace.smoothness", smoothness);
-        for (Slider slider : List.of(threshold, speckle, corner, smoothness)) {
-            slider.setPrefWidth(110);
-            slider.valueProperty().addListener((o, before, now) -> changed());
-        }
     }
 
     @Override
@@ -63,10 +62,10 @@ final class TraceSection extends ToolSection {
                 .toList();
         TraceShape shape = new TraceShape(
                 colours.getValue(),
-                threshold.getValue(),
-                (int) speckle.getValue(),
-                corner.getValue(),
-                smoothness.getValue(),
+                threshold.value(),
+                (int) speckle.value(),
+                corner.value(),
+                smoothness.value(),
                 layering.getValue());
         return pictures.isEmpty() ? Optional.empty() : Optional.of(new Trace(pictures, shape));
     }

@@ -25,6 +25,7 @@ public final class Bench {
     private record View(SheetId sheet, List<ElementId> openPath, Set<ElementId> selection) {}
 
     private final List<Runnable> listeners = new ArrayList<>();
+    private final List<Runnable> openListeners = new ArrayList<>();
     private final List<View> pastViews = new ArrayList<>();
     private final List<View> futureViews = new ArrayList<>();
     private Recorder recorder = Recorder.NONE;
@@ -54,7 +55,13 @@ public final class Bench {
         pastViews.clear();
         futureViews.clear();
         view = new View(newHistory.job().sheets().getFirst().id(), List.of(), Set.of());
+        openListeners.forEach(Runnable::run);
         changed();
+    }
+
+    /** Has a listener told when other work is put on the bench, before it is told that something has changed. */
+    public void onOpen(Runnable listener) {
+        openListeners.add(listener);
     }
 
     public void recordTo(Recorder other) {

@@ -81,6 +81,7 @@ public final class SheetView extends Region {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
+        desk.bench().onOpen(() -> fitted = Optional.empty());
         desk.bench().onChange(this::jobChanged);
         gestures = new SheetGestures(desk, this);
         gestures.listen();

@@ -194,4 +194,21 @@ class LookingAroundTest extends BenchFixture {
         assertThat(boxOf(new ElementId("high")).x()).isEqualTo(130);
         assertThat(bench.selection()).containsExactly(new ElementId("high"));
     }
+
+    @Test
+    void aJobThatIsOpenedIsSeenWholeHoweverTheOneBeforeWasLookedAt() throws Exception {
+        openDemo("tide-card");
+        calm();
+        Viewport whole = view();
+        openDemo("tide-page");
+        onFx(() -> window.sheet().zoom(6));
+        openDemo("tide-card");
+        calm();
+
+        assertThat(view()).isEqualTo(whole);
+        onFx(() -> window.sheet().zoom(2));
+        Viewport closer = view();
+        onFx(() -> bench.perform(new Place(bench.sheet().id(), List.of(square("one", 10, 10, 5)), List.of())));
+        assertThat(view()).isEqualTo(closer);
+    }
 }
