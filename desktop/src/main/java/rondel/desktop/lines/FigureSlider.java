@@ -12,9 +12,7 @@ import rondel.words.Words;
 /** A slider with the figure that it stands at: what is shown is what is meant, to the last digit. */
 final class FigureSlider extends HBox {
 
-    /** What a figure counts, and with how many digits after the point.
-     *
-     * @param shown by what the figure is multiplied where it is shown */
+    /** What a figure counts. */
     enum Of {
         SHARE(2, 100),
         PERCENT(0, 1),
@@ -24,7 +22,10 @@ final class FigureSlider extends HBox {
         DISTANCE(3, 1),
         STRENGTH(1, 1);
 
+        /** How many digits after the point are meant. */
         private final int digits;
+
+        /** By what the figure is multiplied where it is shown. */
         private final int shown;
 
         Of(int digits, int shown) {

@@ -6,6 +6,7 @@ import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
@@ -95,6 +96,23 @@ class PictureLinesTest extends BenchFixture {
         assertThat(lookup("#backdrop-softness").<Slider>query().getValue()).isEqualTo(3);
         assertThat(lookup("#backdrop-pockets").queryAs(CheckBox.class).isSelected())
                 .isFalse();
+
+        onFx(() -> {
+            lookup("#backdrop-tolerance").<Slider>query().setValue(0.06049);
+            lookup("#backdrop-softness").<Slider>query().setValue(1.26);
+            lookup("#backdrop-make").queryAs(Button.class).fire();
+        });
+        calm();
+        assertThat(lookup("#backdrop-tolerance-figure").queryAs(Label.class).getText())
+                .isEqualTo("0.06");
+        assertThat(lookup("#backdrop-softness-figure").queryAs(Label.class).getText())
+                .isEqualTo("1.3 px");
+        BackdropShape made = ((PictureElement) bench.job().located(id).element())
+                .cleared()
+                .orElseThrow()
+                .how();
+        assertThat(made.tolerance()).isEqualTo(0.06);
+        assertThat(made.softness()).isEqualTo(1.3);
 
         onFx(() -> bench.perform(new RestoreBackdrop(List.of(id))));
         calm();
