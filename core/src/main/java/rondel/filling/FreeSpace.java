@@ -158,9 +158,7 @@ final class FreeSpace {
                 .filter(w -> w.width() > 0)
                 .reduce(Window::around)
                 .orElse(Window.NONE);
-        List<Placed> left = Vicinity.without(placed, out);
-        placed.clear();
-        placed.addAll(left);
+        placed.removeIf(p -> isOneOf(out, p));
         for (int j = window.top(); j < window.bottom(); j++) {
             int k = whole.index(window.left(), j);
             System.arraycopy(edge.inside().values(), k, free.values(), k, window.width());
@@ -168,6 +166,15 @@ final class FreeSpace {
         for (Placed other : placed) {
             other.lower(window, free.values(), whole, (float) gap);
         }
+    }
+
+    private static boolean isOneOf(List<Placed> some, Placed one) {
+        for (Placed p : some) {
+            if (p == one) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The same copies as in another room in the same outline. */

@@ -1,10 +1,7 @@
 package rondel.filling;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Set;
 
 /** The copies of a filling as they are parted by a change at a place.
  *
@@ -15,42 +12,47 @@ import java.util.Set;
  * @param still those that don't move, near enough to be in the way */
 record Vicinity(List<Placed> out, List<Placed> stay, List<Spot> added, List<Spot> moving, List<Spot> still) {
 
-    /** @param after the very same copies as before but for those taken out and put in
+    /** @param after the very same copies as before, in the same order, but for those taken out; then those put in
      *  @param reach how far around the place copies may move
      *  @param beyond how much farther away they may be in the way */
     static Vicinity of(List<Placed> before, List<Placed> after, double[] at, double reach, double beyond) {
-        Set<Placed> there = same(before);
+        int left = before.size() - without(before, after).size();
         List<Placed> stay = new ArrayList<>();
         List<Spot> added = new ArrayList<>();
         List<Spot> moving = new ArrayList<>();
         List<Spot> still = new ArrayList<>();
-        for (Placed p : after) {
-            double distance = p.spot().distance(at[0], at[1]);
+        for (int i = 0; i < after.size(); i++) {
+            Spot spot = after.get(i).spot();
+            double distance = spot.distance(at[0], at[1]);
             if (distance < reach) {
-                moving.add(p.spot());
+                moving.add(spot);
                 continue;
             }
-            if (there.contains(p)) {
-                stay.add(p);
+            if (i < left) {
+                stay.add(after.get(i));
             } else {
-                added.add(p.spot());
+                added.add(spot);
             }
             if (distance < reach + beyond) {
-                still.add(p.spot());
+                still.add(spot);
             }
         }
         return new Vicinity(without(before, stay), stay, added, moving, still);
     }
 
-    /** Those that are not the very same: what a copy is far from is not compared. */
+    /** Those that are not the very same: what a copy is far from is not compared.
+     *
+     * @param some begins with some of all, in the same order */
     static List<Placed> without(List<Placed> all, List<Placed> some) {
-        Set<Placed> others = same(some);
-        return all.stream().filter(p -> !others.contains(p)).toList();
-    }
-
-    private static Set<Placed> same(List<Placed> some) {
-        Set<Placed> set = Collections.newSetFromMap(new IdentityHashMap<>());
-        set.addAll(some);
-        return set;
+        List<Placed> left = new ArrayList<>();
+        int next = 0;
+        for (Placed p : all) {
+            if (next < some.size() && some.get(next) == p) {
+                next++;
+            } else {
+                left.add(p);
+            }
+        }
+        return left;
     }
 }
