@@ -198,9 +198,7 @@ final class Contacts {
     }
 
     private Seen seen(int i, int j) {
-        if (i == THE_EDGE) {
-            return Seen.fromSheet(crowd, j);
-        }
-        return j == THE_EDGE ? Seen.byEdge(edge.inside(), crowd, i) : Seen.byCopy(crowd, i, j);
+        Seen byEdge = i == THE_EDGE ? Seen.fromSheet(edge.inside()) : Seen.byEdge(edge.inside(), crowd, i);
+        return j == THE_EDGE ? byEdge : byEdge.by(crowd, j);
     }
 }

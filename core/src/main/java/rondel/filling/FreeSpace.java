@@ -60,7 +60,7 @@ final class FreeSpace {
         return new FreeSpace(this);
     }
 
-    /** How far places are inside the outline. */
+    /** The outline's edge. */
     Edge edge() {
         return edge;
     }

@@ -75,15 +75,18 @@ final class Lane {
         double wide = random.nextDouble();
         double radius = shape.from() * 0.4 + wide * wide * widest * shape.to() * 0.6;
         double reach = radius + shape.to() * 0.5;
-        space.takeOut(space.near(at[0], at[1], radius));
+        List<Placed> out = space.near(at[0], at[1], radius);
+        space.takeOut(out);
         Search search = new Search(space, motifs, shape, random);
         double around = Math.max(
                 space.matters(at[0], at[1], reach + shape.to()), worth.notches().reach());
         if (random.nextInt(SHOVES) == 0) {
-            shoved(search, Vicinity.without(now.placed(), space.placed()), at, random, around);
+            shoved(search, out, at, random, around);
         }
         refilled(search, at, reach, random, most, around);
-        return grown(at, reach, new Bar(covered, loss));
+        Vicinity near = Vicinity.of(
+                now.placed(), space.placed(), now.placed().size() - out.size(), at, reach, 2.2 * shape.to());
+        return grown(near, at, reach, new Bar(covered, loss));
     }
 
     /** What a change is measured by.
@@ -93,8 +96,7 @@ final class Lane {
     private record Bar(double covered, double loss) {}
 
     /** What is near grows, and is pushed apart; it is as it was where it came too close to what is there. */
-    private Optional<Change> grown(double[] at, double reach, Bar bar) {
-        Vicinity near = Vicinity.of(now.placed(), space.placed(), at, reach, 2.2 * shape.to());
+    private Optional<Change> grown(Vicinity near, double[] at, double reach, Bar bar) {
         double least = FreeSpace.area(near.out()) + bar.loss - Spot.area(near.added());
         double smallest = shape.from() * shape.from();
         if (Spot.area(near.moving()) < least - LACKS * smallest) {

@@ -5,7 +5,7 @@ package rondel.filling;
  * @param scale from those samples to mm, below 0 where they grow away from what is close */
 record Seen(DistanceField field, double scale, double a, double b, double c, double d, double e, double f) {
 
-    /** A copy's own points, by what is filled. */
+    /** A copy's own points, by what is filled: as they are on the sheet. */
     static Seen byEdge(DistanceField inside, Crowd crowd, int copy) {
         return new Seen(
                 inside,
@@ -18,36 +18,24 @@ record Seen(DistanceField field, double scale, double a, double b, double c, dou
                 crowd.y(copy));
     }
 
-    /** A copy's own points, by another copy. */
-    static Seen byCopy(Crowd crowd, int copy, int other) {
-        return by(
-                crowd,
-                other,
-                crowd.fromX(copy, 1, 0),
-                crowd.fromY(copy, 1, 0),
-                crowd.fromX(copy, 0, 1),
-                crowd.fromY(copy, 0, 1),
-                crowd.x(copy),
-                crowd.y(copy));
+    /** Points on the sheet, by what is filled. */
+    static Seen fromSheet(DistanceField inside) {
+        return new Seen(inside, -1, 1, 0, 0, 1, 0, 0);
     }
 
-    /** Points on the sheet, by a copy. */
-    static Seen fromSheet(Crowd crowd, int by) {
-        return by(crowd, by, 1, 0, 0, 1, 0, 0);
-    }
-
-    private static Seen by(Crowd crowd, int j, double ax, double ay, double bx, double by, double x, double y) {
-        double dx = x - crowd.x(j);
-        double dy = y - crowd.y(j);
+    /** The same points, by a copy instead of what is filled. */
+    Seen by(Crowd crowd, int copy) {
+        double dx = e - crowd.x(copy);
+        double dy = f - crowd.y(copy);
         return new Seen(
-                crowd.motif(j).around(),
-                crowd.size(j),
-                crowd.ownX(j, ax, ay),
-                crowd.ownY(j, ax, ay),
-                crowd.ownX(j, bx, by),
-                crowd.ownY(j, bx, by),
-                crowd.ownX(j, dx, dy),
-                crowd.ownY(j, dx, dy));
+                crowd.motif(copy).around(),
+                crowd.size(copy),
+                crowd.ownX(copy, a, b),
+                crowd.ownY(copy, a, b),
+                crowd.ownX(copy, c, d),
+                crowd.ownY(copy, c, d),
+                crowd.ownX(copy, dx, dy),
+                crowd.ownY(copy, dx, dy));
     }
 
     double u(double x, double y) {

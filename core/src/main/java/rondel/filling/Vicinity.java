@@ -13,10 +13,10 @@ import java.util.List;
 record Vicinity(List<Placed> out, List<Placed> stay, List<Spot> added, List<Spot> moving, List<Spot> still) {
 
     /** @param after the very same copies as before, in the same order, but for those taken out; then those put in
+     *  @param left how many of them were there before
      *  @param reach how far around the place copies may move
      *  @param beyond how much farther away they may be in the way */
-    static Vicinity of(List<Placed> before, List<Placed> after, double[] at, double reach, double beyond) {
-        int left = before.size() - without(before, after).size();
+    static Vicinity of(List<Placed> before, List<Placed> after, int left, double[] at, double reach, double beyond) {
         List<Placed> stay = new ArrayList<>();
         List<Spot> added = new ArrayList<>();
         List<Spot> moving = new ArrayList<>();
@@ -42,8 +42,8 @@ record Vicinity(List<Placed> out, List<Placed> stay, List<Spot> added, List<Spot
 
     /** Those that are not the very same: what a copy is far from is not compared.
      *
-     * @param some begins with some of all, in the same order */
-    static List<Placed> without(List<Placed> all, List<Placed> some) {
+     * @param some of all, in the same order */
+    private static List<Placed> without(List<Placed> all, List<Placed> some) {
         List<Placed> left = new ArrayList<>();
         int next = 0;
         for (Placed p : all) {

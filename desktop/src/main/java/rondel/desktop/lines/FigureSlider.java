@@ -60,9 +60,8 @@ final class FigureSlider extends HBox {
     }
 
     private void show() {
-        BigDecimal exact = rounded().multiply(BigDecimal.valueOf(of.shown)).stripTrailingZeros();
-        figure.setText(Words.of(
-                "figure." + of, exact.setScale(Math.max(0, exact.scale())).toPlainString()));
+        BigDecimal shown = rounded().multiply(BigDecimal.valueOf(of.shown)).stripTrailingZeros();
+        figure.setText(Words.of("figure." + of, shown.toPlainString()));
     }
 
     private BigDecimal rounded() {
