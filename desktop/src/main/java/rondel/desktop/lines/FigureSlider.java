@@ -9,7 +9,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import rondel.words.Words;
 
-/** A slider with the figure that it stands at: what is shown is what is meant, to the last digit. */
+/** A slider with the figure that it stands at. What is chosen with it is what is shown, to the last digit; what it is set to
+ *  by what it shows stays exact until somebody moves it. */
 final class FigureSlider extends HBox {
 
     /** What a figure counts. */
@@ -37,11 +38,13 @@ final class FigureSlider extends HBox {
     private final Slider slider;
     private final Of of;
     private final Label figure = new Label();
+    private double set;
 
     FigureSlider(String id, Of of, double least, double most, double value) {
         super(6);
         this.of = of;
         this.slider = new Slider(least, most, value);
+        this.set = value;
         slider.setId(id);
         slider.setPrefWidth(64);
         slider.setMinWidth(0);
@@ -69,10 +72,11 @@ final class FigureSlider extends HBox {
     }
 
     double value() {
-        return rounded().doubleValue();
+        return slider.getValue() == set ? set : rounded().doubleValue();
     }
 
     void setValue(double value) {
+        set = value;
         slider.setValue(value);
     }
 

@@ -97,6 +97,13 @@ class PictureLinesTest extends BenchFixture {
         assertThat(lookup("#backdrop-pockets").queryAs(CheckBox.class).isSelected())
                 .isFalse();
 
+        BackdropShape finer = new BackdropShape(0.06123, 2.55, false, List.of(), List.of());
+        onFx(() -> bench.perform(new ClearBackdrop(List.of(id), finer)));
+        calm();
+        onFx(() -> lookup("#backdrop-make").queryAs(Button.class).fire());
+        calm();
+        assertThat(cleared(id)).isEqualTo(finer);
+
         onFx(() -> {
             lookup("#backdrop-tolerance").<Slider>query().setValue(0.06049);
             lookup("#backdrop-softness").<Slider>query().setValue(1.26);
@@ -107,12 +114,8 @@ class PictureLinesTest extends BenchFixture {
                 .isEqualTo("0.06");
         assertThat(lookup("#backdrop-softness-figure").queryAs(Label.class).getText())
                 .isEqualTo("1.3 px");
-        BackdropShape made = ((PictureElement) bench.job().located(id).element())
-                .cleared()
-                .orElseThrow()
-                .how();
-        assertThat(made.tolerance()).isEqualTo(0.06);
-        assertThat(made.softness()).isEqualTo(1.3);
+        assertThat(cleared(id).tolerance()).isEqualTo(0.06);
+        assertThat(cleared(id).softness()).isEqualTo(1.3);
 
         onFx(() -> bench.perform(new RestoreBackdrop(List.of(id))));
         calm();
@@ -127,6 +130,13 @@ class PictureLinesTest extends BenchFixture {
         clickOn("#part-trace");
         calm();
         assertThat(seen(behind)).isEqualTo(before);
+    }
+
+    private BackdropShape cleared(ElementId id) {
+        return ((PictureElement) bench.job().located(id).element())
+                .cleared()
+                .orElseThrow()
+                .how();
     }
 
     private Color seen(Point mm) throws Exception {
