@@ -19,8 +19,8 @@ import rondel.geometry.overlay.FlatArea;
 import rondel.job.HaloShape;
 import rondel.progress.Cancellation;
 
-/** The outline at a distance around others: the flattened outlines buffered by JTS, near parts bridged by closing (out by
- *  a radius and in again, Serra 1982), holes judged after that, and curves fitted to what comes out. */
+/** The outline at a distance around others: the flattened outlines buffered by JTS, gaps bridged by closing (out by
+ *  half their width and in again, Serra 1982), holes judged after that, and curves fitted to what comes out. */
 final class Offsetting {
 
     private static final double FLATNESS = 0.004;
@@ -35,19 +35,15 @@ final class Offsetting {
      *  @return nothing where nothing is left */
     static Outline of(Outline artwork, HaloShape shape, List<Outline> others, double gap) {
         Geometry area = FlatArea.of(artwork, FLATNESS);
+        double bridging = shape.bridge() / 2;
         Geometry grown = shape.distance() >= 0
-                ? buffer(area, shape.distance() + shape.bridge(), shape.corners())
+                ? buffer(area, shape.distance() + bridging, shape.corners())
                 : buffer(
-                        buffer(
-                                buffer(area, shape.bridge(), HaloShape.Corners.ROUND),
-                                -shape.bridge(),
-                                HaloShape.Corners.ROUND),
+                        buffer(buffer(area, bridging, HaloShape.Corners.ROUND), -bridging, HaloShape.Corners.ROUND),
                         shape.distance(),
                         HaloShape.Corners.ROUND);
         Cancellation.check();
-        Geometry closed = shape.distance() >= 0 && shape.bridge() > 0
-                ? buffer(grown, -shape.bridge(), HaloShape.Corners.ROUND)
-                : grown;
+        Geometry closed = shape.distance() >= 0 ? buffer(grown, -bridging, HaloShape.Corners.ROUND) : grown;
         Geometry even = shape.smooth() > 0 ? smoothed(closed, shape.smooth()) : closed;
         Cancellation.check();
         Geometry clear = others.isEmpty()

@@ -4,7 +4,7 @@ package rondel.job;
  *
  * @param distance from the artwork; below 0 inside it
  * @param corners round, or sharp as the artwork's own
- * @param bridge how far apart parts may be that one halo holds together
+ * @param bridge gaps in the halo up to so wide are bridged
  * @param smallestHole holes that no circle of this diameter fits into are filled
  * @param smooth bumps and notches narrower than twice this are evened out
  * @param threshold from which opacity, 0 to 1, a pixel of a picture counts */
@@ -21,7 +21,7 @@ public record HaloShape(
     public static final double ALL_HOLES = 10_000;
 
     /** A kiss-cut line of a sticker. */
-    public static final HaloShape USUAL = new HaloShape(2, Corners.ROUND, 2, ALL_HOLES, 0.5, 0.5);
+    public static final HaloShape USUAL = new HaloShape(2, Corners.ROUND, 4, ALL_HOLES, 0.5, 0.5);
 
     public HaloShape withDistance(double other) {
         return new HaloShape(other, corners, bridge, smallestHole, smooth, threshold);

@@ -115,6 +115,20 @@ class HaloTest {
     }
 
     @Test
+    void gapsInTheLineAreBridgedUpToTheirWidthAndNoWider() {
+        Job two = Jobs.of(rondel.arrange.Jobs.group(
+                "g",
+                rondel.geometry.Affine.IDENTITY,
+                rondel.arrange.Jobs.shape("a", Outline.rectangle(new Box(20, 20, 30, 40))),
+                rondel.arrange.Jobs.shape("b", Outline.rectangle(new Box(59, 20, 30, 40)))));
+        for (double bridge : new double[] {2.8, 3.2}) {
+            HaloShape shape = new HaloShape(3, HaloShape.Corners.ROUND, bridge, 0, 0, 0.5);
+            Outline line = halo(made(two, shape, MakeHalo.Spread.EACH, "g"), 0).outline();
+            assertThat(line.contours()).isEqualTo(bridge < 3 ? 2 : 1);
+        }
+    }
+
+    @Test
     void nearPartsAreBridgedWithoutAWiderLineAndSmallHolesFilled() {
         Job two = Jobs.of(rondel.arrange.Jobs.group(
                 "g", rondel.geometry.Affine.IDENTITY, disc("a", 60, 100, 20), disc("b", 107, 100, 20)));

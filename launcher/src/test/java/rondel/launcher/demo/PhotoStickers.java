@@ -20,7 +20,7 @@ final class PhotoStickers {
         Making m = new Making(Job.blank("Photo stickers", LengthUnit.IN, 152.4, 101.6));
         ElementId photo = m.placeWithin("pictures/beach-finds.jpg", new Box(12, 8, 128, 86));
         m.then(new ClearBackdrop(List.of(photo), BackdropShape.USUAL));
-        HaloShape rim = new HaloShape(2.5, HaloShape.Corners.ROUND, 2, HaloShape.ALL_HOLES, 1, 0.5);
+        HaloShape rim = new HaloShape(2.5, HaloShape.Corners.ROUND, 4, HaloShape.ALL_HOLES, 1, 0.5);
         m.then(new MakeHalo(List.of(photo), rim, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.empty()));
         return m.job();
     }
