@@ -10,6 +10,7 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
@@ -35,6 +36,24 @@ final class Offsetting {
      *  @return nothing where nothing is left */
     static Outline of(Outline artwork, HaloShape shape, List<Outline> others, double gap) {
         Geometry area = FlatArea.of(artwork, FLATNESS);
+        Geometry even = even(area, shape);
+        if (shape.bridge() > 0 && shape.distance() >= 0 && even.getNumGeometries() > 1) {
+            even = eachAlone(area, even, shape);
+        }
+        Geometry clear = others.isEmpty()
+                ? even
+                : new Parting(
+                                area,
+                                others.stream()
+                                        .map(o -> FlatArea.of(o, FLATNESS))
+                                        .toList(),
+                                gap)
+                        .of(even);
+        return fitted(clear, shape.smallestHole());
+    }
+
+    /** At the distance, gaps bridged, bumps and notches evened out. */
+    private static Geometry even(Geometry area, HaloShape shape) {
         double bridging = shape.bridge() / 2;
         Geometry grown = shape.distance() >= 0
                 ? buffer(area, shape.distance() + bridging, shape.corners())
@@ -46,16 +65,27 @@ final class Offsetting {
         Geometry closed = shape.distance() >= 0 ? buffer(grown, -bridging, HaloShape.Corners.ROUND) : grown;
         Geometry even = shape.smooth() > 0 ? smoothed(closed, shape.smooth()) : closed;
         Cancellation.check();
-        Geometry clear = others.isEmpty()
-                ? even
-                : new Parting(
-                                area,
-                                others.stream()
-                                        .map(o -> FlatArea.of(o, FLATNESS))
-                                        .toList(),
-                                gap)
-                        .of(even);
-        return fitted(clear, shape.smallestHole());
+        return even;
+    }
+
+    /** The same for the artwork in each part by itself: parts that are nearly bridged would bulge towards each other. */
+    private static Geometry eachAlone(Geometry area, Geometry parts, HaloShape shape) {
+        List<Geometry> alone = new ArrayList<>();
+        boolean[] taken = new boolean[area.getNumGeometries()];
+        for (int i = 0; i < parts.getNumGeometries(); i++) {
+            Geometry part = parts.getGeometryN(i);
+            List<Geometry> inside = new ArrayList<>();
+            for (int k = 0; k < taken.length; k++) {
+                if (!taken[k] && part.intersects(area.getGeometryN(k))) {
+                    taken[k] = true;
+                    inside.add(area.getGeometryN(k));
+                }
+            }
+            if (!inside.isEmpty()) {
+                alone.add(even(FACTORY.buildGeometry(inside), shape));
+            }
+        }
+        return UnaryUnionOp.union(alone);
     }
 
     private static Geometry buffer(Geometry g, double distance, HaloShape.Corners corners) {

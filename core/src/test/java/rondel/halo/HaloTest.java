@@ -128,6 +128,24 @@ class HaloTest {
         }
     }
 
+    /** Closed together they would bulge towards each other, without meeting. */
+    @Test
+    void partsThatAreNotBridgedKeepTheDistanceWhereTheyAreNearest() {
+        Job two = Jobs.of(rondel.arrange.Jobs.group(
+                "g", rondel.geometry.Affine.IDENTITY, disc("a", 60, 100, 20), disc("b", 109.8, 100, 20)));
+        HaloShape shape = new HaloShape(3, HaloShape.Corners.ROUND, 4, 0, 0.5, 0.5);
+
+        Outline line = halo(made(two, shape, MakeHalo.Spread.EACH, "g"), 0).outline();
+
+        assertThat(line.contours()).isEqualTo(2);
+        List<Double> reach = Contour.of(line).stream()
+                .flatMap(c -> c.segments().stream())
+                .map(Bezier::end)
+                .map(p -> Math.min(Math.hypot(p.x() - 60, p.y() - 100), Math.hypot(p.x() - 109.8, p.y() - 100)))
+                .toList();
+        assertThat(reach).allSatisfy(r -> assertThat(r).isCloseTo(23, within(0.05)));
+    }
+
     @Test
     void nearPartsAreBridgedWithoutAWiderLineAndSmallHolesFilled() {
         Job two = Jobs.of(rondel.arrange.Jobs.group(
