@@ -49,6 +49,7 @@ public final class FontFace {
      *
      * @throws Refusal if it is no font */
     public static List<FontFace> mapped(String file) {
+        HarfBuzzLibrary.load();
         long blob = hb_blob_create_from_file_or_fail(file);
         if (blob == 0) {
             throw Refusal.of("font.unreadable", file);
@@ -65,6 +66,7 @@ public final class FontFace {
     }
 
     private static long blob(byte[] file) {
+        HarfBuzzLibrary.load();
         ByteBuffer bytes = MemoryUtil.memAlloc(file.length);
         bytes.put(file).flip();
         long blob = hb_blob_create(bytes, HB_MEMORY_MODE_DUPLICATE, 0, null);

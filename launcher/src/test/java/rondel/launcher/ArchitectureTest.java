@@ -17,10 +17,15 @@ class ArchitectureTest {
 
     private static final String[] OUTER = {"rondel.formats..", "rondel.cli..", "rondel.desktop..", "rondel.launcher.."};
 
+    /** The system loads libraries from files only. */
+    private static final String LOADS_A_LIBRARY = "rondel.text.HarfBuzzLibrary";
+
     @ArchTest
     static final ArchRule coreKnowsNoFileFormatAndNoInterface = noClasses()
             .that()
             .resideOutsideOfPackages(OUTER)
+            .and()
+            .doNotHaveFullyQualifiedName(LOADS_A_LIBRARY)
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage(

@@ -31,6 +31,7 @@ import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesSides;
 import rondel.desktop.lines.Preview;
 import rondel.desktop.measure.MeasureView;
+import rondel.desktop.model.SelectionBox;
 import rondel.desktop.model.StageChoice;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.shelf.ShelfActions;
@@ -43,11 +44,13 @@ import rondel.desktop.text.TextEdits;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.shelf.Shelf;
 import rondel.formats.shelf.Thing;
+import rondel.geometry.Box;
 import rondel.geometry.Point;
 
 /** The whole window: shelf, sheet, measure, stack, and the bars above and below. */
 public final class BenchWindow extends StackPane {
 
+    private final Desk desk;
     private final SheetView sheet;
     private final ShelfView shelf;
     private final ShelfModel shelfModel;
@@ -62,6 +65,7 @@ public final class BenchWindow extends StackPane {
     /** @param opening opens the shelf, off the toolkit's thread */
     public BenchWindow(
             Desk desk, FileChoices choices, Questions questions, ArtworkReader reader, Supplier<Shelf> opening) {
+        this.desk = desk;
         progress = new Progress(desk.workers(), desk.notices());
         actions = new JobActions(desk, choices, questions, reader, progress);
         sheet = new SheetView(desk);
@@ -131,6 +135,11 @@ public final class BenchWindow extends StackPane {
 
     public ShelfView shelf() {
         return shelf;
+    }
+
+    /** The box around what is selected, as Measure says it. */
+    public Optional<Box> measured() {
+        return SelectionBox.upright(desk.bench().selected());
     }
 
     public JobActions actions() {
