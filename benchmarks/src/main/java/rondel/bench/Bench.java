@@ -37,6 +37,7 @@ public final class Bench {
         sets.put("sweep", Sweep::rows);
         sets.put("start", StartUp::rows);
         sets.put("frames", Frames::rows);
+        sets.put("growth", Growth::rows);
         sets.put("pictures", ManyPictures::rows);
         List<String> wanted = args.length == 0 ? List.copyOf(sets.keySet()) : List.of(args);
         if (!sets.keySet().containsAll(wanted)) {
@@ -44,7 +45,7 @@ public final class Bench {
             System.exit(2);
         }
         PrintStream out = System.out;
-        out.printf(Locale.ROOT, "%-66s %10s %10s %7s  %s%n", "name", "ours", "peer", "ratio", "aim");
+        out.printf(Locale.ROOT, "%-76s %10s %10s %7s  %s%n", "name", "ours", "peer", "ratio", "aim");
         for (String set : wanted) {
             print(out, sets.get(set).measured());
         }
@@ -68,7 +69,7 @@ public final class Bench {
         for (Row r : rows) {
             out.printf(
                     Locale.ROOT,
-                    "%-66s %10.2f %10.2f %7.2f  at most %.1f%n",
+                    "%-76s %10.2f %10.2f %7.2f  at most %.1f%n",
                     r.name,
                     r.ours,
                     r.peer,

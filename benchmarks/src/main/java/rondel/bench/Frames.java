@@ -75,9 +75,8 @@ final class Frames {
     private void open() {
         Path shelf = ownShelf();
         Theme.install();
-        bench = new Bench(Outlines.job(3000));
-        bench.open(bench.job(), Optional.empty());
         Workers workers = new Workers();
+        bench = new Bench(Outlines.job(3000), workers.edits());
         Notices notices = new Notices();
         Stage stage = new Stage();
         Desk desk = new Desk(bench, workers, PictureLevels.usual(), notices);

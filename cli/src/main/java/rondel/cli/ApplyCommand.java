@@ -5,9 +5,9 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
+import rondel.catalogue.WhatFollows;
 import rondel.formats.recipe.Recipe;
 import rondel.job.Job;
-import rondel.link.Following;
 import rondel.operation.Operation;
 
 /** Applies a recipe to a job. */
@@ -24,7 +24,7 @@ final class ApplyCommand implements Callable<Integer> {
     public Integer call() {
         Job job = change.read();
         for (Operation operation : Recipe.read(recipe).operations()) {
-            job = Following.apply(operation, job);
+            job = WhatFollows.editing().apply(operation, job);
         }
         change.write(job);
         return 0;

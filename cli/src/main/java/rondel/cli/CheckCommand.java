@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
+import rondel.catalogue.WhatFollows;
 import rondel.check.Checked;
 import rondel.check.Checks;
 import rondel.check.Finding;
@@ -22,7 +23,6 @@ import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
 import rondel.job.Job;
-import rondel.link.Following;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
 
@@ -78,7 +78,7 @@ final class CheckCommand implements Callable<Integer> {
         Optional<Operation> next;
         while ((next = fixes(now).filter(made::add).findFirst()).isPresent()) {
             try {
-                now = Following.apply(next.get(), now);
+                now = WhatFollows.editing().apply(next.get(), now);
             } catch (Refusal e) {
                 err.println(e.getMessage());
             }

@@ -11,12 +11,12 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
+import rondel.catalogue.WhatFollows;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.job.FillInJson;
 import rondel.job.Job;
 import rondel.job.Media;
-import rondel.link.Following;
 import rondel.template.Blanks;
 import rondel.template.FillIn;
 import rondel.text.Typesetter;
@@ -43,7 +43,7 @@ final class FillInCommand implements Callable<Integer> {
     public Integer call() {
         Job job = change.read();
         FillIn fillIn = FillInJson.read(json(), Blanks.of(job), this::picture);
-        change.write(Following.apply(fillIn.operation(job, new Typesetter(FontsAtHand.usual())), job));
+        change.write(WhatFollows.editing().apply(fillIn.operation(job, new Typesetter(FontsAtHand.usual())), job));
         return 0;
     }
 

@@ -10,6 +10,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import rondel.catalogue.WhatFollows;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.artwork.ArtworkReader;
@@ -60,7 +61,7 @@ final class PlaceCommand implements Callable<Integer> {
             Artwork artwork = reader.read(file);
             ArtworkPlacement.Placed placed = placement.onto(job.sheet(id), artwork);
             placed.findings().forEach(f -> out.println(f.sentence()));
-            job = placed.operation().apply(job);
+            job = WhatFollows.editing().apply(placed.operation(), job);
         }
         change.write(job);
         return 0;

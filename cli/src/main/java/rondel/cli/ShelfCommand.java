@@ -14,6 +14,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.ScopeType;
+import rondel.catalogue.WhatFollows;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.files.OwnFolders;
@@ -200,7 +201,7 @@ final class ShelfCommand implements Runnable {
                 ArtworkPlacement.Placed placed = ArtworkPlacement.CENTRED.onto(
                         job.sheet(id), reader.read(shelf.file(thing)).told(thing.title(), thing.provenance()));
                 placed.findings().forEach(f -> out.println(f.sentence()));
-                job = placed.operation().apply(job);
+                job = WhatFollows.editing().apply(placed.operation(), job);
             }
         }
         change.write(job);

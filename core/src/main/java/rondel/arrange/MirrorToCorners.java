@@ -1,7 +1,8 @@
 package rondel.arrange;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import rondel.geometry.Affine;
@@ -54,15 +55,15 @@ public record MirrorToCorners(List<ElementId> elements, Optional<Box> within, bo
                 before.everything().map(Element::id).filter(ids::contains).toList();
         List<ElementId> copies = new Duplicate(originals, 0, 0).selects(before, copied);
         Placing placing = new Placing(copied);
-        Job done = copied;
+        Map<ElementId, Optional<Link>> links = new HashMap<>();
         for (int i = 0; i < originals.size(); i++) {
-            Link link = new Link.Alike(placing.freshId().value());
-            List<ElementId> set = new ArrayList<>(List.of(originals.get(i)));
+            Optional<Link> link = Optional.of(new Link.Alike(placing.freshId().value()));
+            links.put(originals.get(i), link);
             for (int at = i; at < copies.size(); at += originals.size()) {
-                set.add(copies.get(at));
+                links.put(copies.get(at), link);
             }
-            done = Tree.replace(done, Set.copyOf(set), (e, toSheet) -> e.with(t -> t.withLink(Optional.of(link))));
         }
+        Job done = Tree.replace(copied, links.keySet(), (e, toSheet) -> e.with(t -> t.withLink(links.get(e.id()))));
         return done.withNextNumber(placing.next());
     }
 

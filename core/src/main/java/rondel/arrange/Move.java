@@ -1,6 +1,7 @@
 package rondel.arrange;
 
 import java.util.List;
+import java.util.Optional;
 import rondel.geometry.Affine;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -21,6 +22,14 @@ public record Move(
     public Job apply(Job job) {
         return Transforming.onSheet(
                 job, elements, Affine.translate(Targets.finite(dx, "dx"), Targets.finite(dy, "dy")));
+    }
+
+    /** Further by as much. */
+    @Override
+    public Optional<Operation> mergedWith(Operation next) {
+        return next instanceof Move m && m.elements.equals(elements)
+                ? Optional.of(new Move(elements, dx + m.dx, dy + m.dy))
+                : Optional.empty();
     }
 
     @Override

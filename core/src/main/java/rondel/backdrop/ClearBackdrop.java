@@ -29,6 +29,11 @@ public record ClearBackdrop(List<ElementId> elements, BackdropShape shape) imple
 
     @Override
     public Job apply(Job job) {
+        return cleared(job);
+    }
+
+    /** The job with the pictures cleared; a draft clears smaller ones. */
+    Job cleared(Job job) {
         boolean sound = shape.tolerance() >= 0
                 && shape.tolerance() <= 1
                 && shape.softness() >= 0

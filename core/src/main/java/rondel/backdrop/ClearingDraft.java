@@ -36,7 +36,7 @@ public final class ClearingDraft {
                 shape = shape.withFigures(shape.tolerance(), shape.softness() * part, shape.pockets());
                 draft = part < 1 ? withCopy(draft, p, whole.withPixels(copy)) : draft;
             }
-            draft = new ClearBackdrop(List.of(id), shape).apply(draft);
+            draft = new ClearBackdrop(List.of(id), shape).cleared(draft);
         }
         return draft;
     }

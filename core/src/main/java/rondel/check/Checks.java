@@ -18,6 +18,7 @@ import rondel.check.kinds.OpenCut;
 import rondel.check.kinds.SelfCrossing;
 import rondel.check.kinds.SmallPiece;
 import rondel.check.kinds.TransparentStroke;
+import rondel.progress.Advance;
 import rondel.progress.Cancellation;
 
 /** All checks there are. */
@@ -47,6 +48,7 @@ public final class Checks {
         List<Finding> found = new ArrayList<>();
         for (Check check : ALL) {
             Cancellation.check();
+            Advance.to(ALL.indexOf(check), ALL.size());
             found.addAll(check.of(job));
         }
         found.sort(Comparator.comparing(Finding::severity));

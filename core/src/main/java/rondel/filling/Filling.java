@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import rondel.job.FillingShape;
+import rondel.progress.Advance;
 import rondel.progress.Cancellation;
 
 /** Fills an area with copies of motifs: the large ones first, close to the edge and to each other, then ever smaller ones;
@@ -79,6 +80,7 @@ final class Filling {
                 .toList();
         int tried = tried(motifs);
         for (int i = 0; i < shape.rounds() && goesOn; i += LANES) {
+            Advance.to(i, shape.rounds());
             Cooling cooling = new Cooling(i);
             for (int k = 0; k < tried; k++) {
                 Cancellation.check();

@@ -4,6 +4,7 @@ import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -96,13 +97,21 @@ public final class Outline {
         if (isEmpty()) {
             return other;
         }
-        if (other.isEmpty()) {
-            return this;
+        return other.isEmpty() ? this : joined(List.of(this, other));
+    }
+
+    /** Any number of outlines as one, with their contours in order. */
+    public static Outline joined(List<Outline> outlines) {
+        byte[] v = new byte[outlines.stream().mapToInt(o -> o.verbs.length).sum()];
+        double[] c = new double[outlines.stream().mapToInt(o -> o.coords.length).sum()];
+        int verb = 0;
+        int coord = 0;
+        for (Outline o : outlines) {
+            System.arraycopy(o.verbs, 0, v, verb, o.verbs.length);
+            System.arraycopy(o.coords, 0, c, coord, o.coords.length);
+            verb += o.verbs.length;
+            coord += o.coords.length;
         }
-        byte[] v = Arrays.copyOf(verbs, verbs.length + other.verbs.length);
-        System.arraycopy(other.verbs, 0, v, verbs.length, other.verbs.length);
-        double[] c = Arrays.copyOf(coords, coords.length + other.coords.length);
-        System.arraycopy(other.coords, 0, c, coords.length, other.coords.length);
         return new Outline(v, c);
     }
 

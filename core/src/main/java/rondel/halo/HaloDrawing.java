@@ -13,6 +13,8 @@ import rondel.job.Located;
 import rondel.job.ShapeElement;
 import rondel.job.Tree;
 import rondel.operation.Targets;
+import rondel.progress.Advance;
+import rondel.progress.Cancellation;
 import rondel.words.Refusal;
 
 /** Draws halos as their links say, each knowing the others. */
@@ -24,16 +26,18 @@ final class HaloDrawing {
      *
      * @throws Refusal where one goes around nothing, or nothing is left of it */
     static Job of(Job job, List<ElementId> halos) {
-        HaloMaking making = new HaloMaking(job);
+        HaloMaking making = new HaloMaking(job, new HaloCache());
         Map<ElementId, Outline> outlines = new HashMap<>();
         for (ElementId id : halos) {
+            Cancellation.check();
+            Advance.to(outlines.size(), halos.size());
             Located at = job.located(id);
             Link.Around link = Neighbours.link(at.element()).findFirst().orElseThrow();
             Element artwork = job.located(link.elements().getFirst()).element();
-            if (making.covered(job, link.elements(), link.shape().threshold()).isEmpty()) {
+            if (making.covered(link.elements(), link.shape().threshold()).isEmpty()) {
                 throw Refusal.of("halo.empty", Targets.display(artwork));
             }
-            Outline outline = making.line(job, at, link);
+            Outline outline = making.line(at, link);
             if (outline.isEmpty()) {
                 throw Refusal.of("halo.nothing", Targets.display(artwork));
             }

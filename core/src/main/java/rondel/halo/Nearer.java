@@ -6,6 +6,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 
 /** How far places are from artwork: 0 within it. */
@@ -36,7 +37,12 @@ final class Nearer {
         return area.intersects(other);
     }
 
-    double distance(Nearer other) {
-        return area.intersects(other.area) ? 0 : edge.distance(other.area);
+    /** How far another is that was worked out elsewhere.
+     *
+     * @param x how far right of there it stands, in mm
+     * @param y how far down */
+    double distance(Nearer other, double x, double y) {
+        Geometry there = AffineTransformation.translationInstance(x, y).transform(other.area);
+        return area.intersects(there) ? 0 : edge.distance(there);
     }
 }

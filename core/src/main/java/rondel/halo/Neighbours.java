@@ -1,10 +1,14 @@
 package rondel.halo;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.index.strtree.STRtree;
 import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -24,12 +28,13 @@ final class Neighbours {
     private static final double MITRE = 4;
 
     private final Job job;
-    private final Map<Sheet, List<Kept>> kept = new IdentityHashMap<>();
+    private final Map<Sheet, STRtree> kept = new IdentityHashMap<>();
 
     /** Artwork with a halo that keeps a gap.
      *
+     * @param order of the halos on the sheet
      * @param zone how far the halo may reach, on the sheet */
-    private record Kept(List<ElementId> elements, Box zone) {}
+    private record Kept(int order, List<ElementId> elements, Box zone) {}
 
     Neighbours(Job job) {
         this.job = job;
@@ -41,19 +46,28 @@ final class Neighbours {
         if (own.isEmpty()) {
             return List.of();
         }
-        return kept.computeIfAbsent(halo.sheet(), this::on).stream()
+        List<Kept> near = new ArrayList<>();
+        kept.computeIfAbsent(halo.sheet(), this::on).query(envelope(own.get()), found -> near.add((Kept) found));
+        return near.stream()
                 .filter(k -> k.zone.intersects(own.get()) && k.elements.stream().noneMatch(link.elements()::contains))
+                .sorted(Comparator.comparingInt(Kept::order))
                 .map(Kept::elements)
                 .distinct()
                 .toList();
     }
 
-    private List<Kept> on(Sheet sheet) {
-        return sheet.elements().stream()
+    private STRtree on(Sheet sheet) {
+        STRtree tree = new STRtree();
+        int[] order = {0};
+        sheet.elements().stream()
                 .flatMap(GroupElement::everything)
                 .flatMap(Neighbours::link)
-                .flatMap(l -> zone(l).map(z -> new Kept(l.elements(), z)).stream())
-                .toList();
+                .forEach(l -> zone(l).ifPresent(z -> tree.insert(envelope(z), new Kept(order[0]++, l.elements(), z))));
+        return tree;
+    }
+
+    private static Envelope envelope(Box b) {
+        return new Envelope(b.x(), b.right(), b.y(), b.bottom());
     }
 
     static Stream<Link.Around> link(Element e) {

@@ -16,7 +16,6 @@ import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.geometry.curve.Contour;
 import rondel.geometry.curve.CurveFitting;
-import rondel.geometry.overlay.FlatArea;
 import rondel.job.HaloShape;
 import rondel.progress.Cancellation;
 
@@ -24,32 +23,33 @@ import rondel.progress.Cancellation;
  *  half their width and in again, Serra 1982), holes judged after that, and curves fitted to what comes out. */
 final class Offsetting {
 
-    private static final double FLATNESS = 0.004;
+    private static final double MITRE_LIMIT = 4;
     private static final double CHORD = 0.004;
     private static final CurveFitting FITTING = new CurveFitting(0.015, 35, 0.25);
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private Offsetting() {}
 
-    /** @param artwork what lies inside, on the sheet: closed contours, holes run the other way
-     *  @param others artwork whose halos this one keeps clear of, by a gap in mm
+    /** @param others artwork whose halos this one keeps clear of, by a gap in mm
      *  @return nothing where nothing is left */
-    static Outline of(Outline artwork, HaloShape shape, List<Outline> others, double gap) {
-        Geometry area = FlatArea.of(artwork, FLATNESS);
-        Geometry even = even(area, shape);
-        if (shape.bridge() > 0 && shape.distance() >= 0 && even.getNumGeometries() > 1) {
-            even = eachAlone(area, even, shape);
-        }
-        Geometry clear = others.isEmpty()
-                ? even
-                : new Parting(
-                                area,
-                                others.stream()
-                                        .map(o -> FlatArea.of(o, FLATNESS))
-                                        .toList(),
-                                gap)
-                        .of(even);
+    static Outline of(CoveredArtwork artwork, HaloShape shape, List<Parting.Other> others, double gap) {
+        Geometry grown = artwork.grown(shape);
+        Geometry clear = others.isEmpty() ? grown : new Parting(artwork.nearness(), others, gap).of(grown);
         return fitted(clear, shape.smallestHole());
+    }
+
+    /** What a halo takes in, where nothing else is near. */
+    static Geometry grown(Geometry area, HaloShape shape) {
+        Geometry even = even(area, shape);
+        boolean parted = shape.bridge() > 0 && shape.distance() >= 0 && even.getNumGeometries() > 1;
+        return parted ? eachAlone(area, even, shape) : even;
+    }
+
+    /** How far a place of a halo may be from its artwork at most: closing takes in no more than growing does before it, sharp
+     *  corners reach as far as their limit, and evening out adds its radius. */
+    static double reach(HaloShape shape) {
+        double corners = shape.corners() == HaloShape.Corners.SHARP ? MITRE_LIMIT : 1;
+        return corners * (Math.max(0, shape.distance()) + shape.bridge() / 2) + shape.smooth();
     }
 
     /** At the distance, gaps bridged, bumps and notches evened out. */
@@ -95,7 +95,7 @@ final class Offsetting {
         BufferParameters how = new BufferParameters(arcs(Math.abs(distance)));
         if (corners == HaloShape.Corners.SHARP) {
             how.setJoinStyle(BufferParameters.JOIN_MITRE);
-            how.setMitreLimit(4);
+            how.setMitreLimit(MITRE_LIMIT);
         }
         how.setSimplifyFactor(0.001);
         return BufferOp.bufferOp(g, distance, how);

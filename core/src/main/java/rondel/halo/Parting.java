@@ -30,21 +30,38 @@ final class Parting {
     private static final double FLATNESS = 0.002;
 
     private final Nearer own;
-    private final List<Nearer> others;
+    private final List<Other> others;
     private final double gap;
 
+    /** Artwork of a neighbour.
+     *
+     * @param x how far right of where its nearness was worked out it stands, in the space of the halo's own, in mm
+     * @param y how far down */
+    record Other(Nearer nearer, double x, double y) {
+
+        double distance(double px, double py) {
+            return nearer.distance(px - x, py - y);
+        }
+
+        Envelope box() {
+            Envelope box = nearer.box();
+            box.translate(x, y);
+            return box;
+        }
+    }
+
     /** @param gap between two halos, in mm; of what is nearer than that itself, a part */
-    Parting(Geometry own, List<Geometry> others, double gap) {
-        this.own = new Nearer(own);
-        this.others = others.stream().map(Nearer::new).toList();
+    Parting(Nearer own, List<Other> others, double gap) {
+        this.own = own;
+        this.others = others;
         this.gap = gap;
     }
 
     /** What is left of a halo. */
     Geometry of(Geometry halo) {
         Geometry left = halo;
-        for (Nearer other : others) {
-            double between = own.distance(other);
+        for (Other other : others) {
+            double between = own.distance(other.nearer, other.x, other.y);
             if (between > 0) {
                 left = without(left, other, Math.min(gap, between * gap / (gap + 1)));
             }
@@ -52,7 +69,7 @@ final class Parting {
         return withItsArtwork(left);
     }
 
-    private Geometry without(Geometry halo, Nearer other, double apart) {
+    private Geometry without(Geometry halo, Other other, double apart) {
         Envelope box = reach(halo, other, apart);
         if (box.isNull()) {
             return halo;
@@ -78,7 +95,7 @@ final class Parting {
     }
 
     /** Where a place of the halo may be nearer to the other. */
-    private Envelope reach(Geometry halo, Nearer other, double apart) {
+    private Envelope reach(Geometry halo, Other other, double apart) {
         Envelope box = halo.getEnvelopeInternal();
         Envelope mine = own.box();
         double furthest = Math.max(
@@ -94,7 +111,7 @@ final class Parting {
     }
 
     /** The values of a square block of the grid; halved while the border may pass through it. */
-    private void block(int[][] values, int x, int y, int size, Envelope box, Nearer other, double apart) {
+    private void block(int[][] values, int x, int y, int size, Envelope box, Other other, double apart) {
         if (x >= values[0].length || y >= values.length) {
             return;
         }
@@ -116,7 +133,7 @@ final class Parting {
     }
 
     /** How much nearer a pixel's middle is to its own artwork than it must be to stay; below 0 it is taken. */
-    private double ahead(Envelope box, double x, double y, Nearer other, double apart) {
+    private double ahead(Envelope box, double x, double y, Other other, double apart) {
         double px = box.getMinX() + (x + 0.5) * STEP;
         double py = box.getMinY() + (y + 0.5) * STEP;
         return other.distance(px, py) - own.distance(px, py) - apart;

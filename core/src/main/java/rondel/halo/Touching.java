@@ -15,19 +15,17 @@ import rondel.job.Located;
 /** Parts artwork into sets whose halos would touch. */
 final class Touching {
 
-    private final Job job;
     private final HaloMaking making;
     private final HaloShape shape;
 
     Touching(Job job, HaloShape shape) {
-        this.job = job;
-        this.making = new HaloMaking(job);
+        this.making = new HaloMaking(job, new HaloCache());
         this.shape = shape;
     }
 
     List<List<Located>> sets(List<Located> all) {
         List<Outline> halos = all.stream()
-                .map(l -> making.around(job, List.of(l.element().id()), shape))
+                .map(l -> making.around(List.of(l.element().id()), shape))
                 .toList();
         int[] set = new int[all.size()];
         for (int i = 0; i < set.length; i++) {

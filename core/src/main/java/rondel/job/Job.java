@@ -57,7 +57,7 @@ public record Job(
     }
 
     public Optional<Located> find(ElementId id) {
-        return sheets.stream().flatMap(s -> Located.in(s, id).stream()).findFirst();
+        return sheets.stream().flatMap(s -> s.find(id).stream()).findFirst();
     }
 
     /** The element with its place in the tree.

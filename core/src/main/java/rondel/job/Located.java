@@ -1,7 +1,5 @@
 package rondel.job;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import rondel.geometry.Affine;
@@ -24,34 +22,5 @@ public record Located(Sheet sheet, List<GroupElement> ancestors, Element element
     /** The elements it stands among, back to front. */
     public List<Element> siblings() {
         return parent().map(GroupElement::children).orElse(sheet.elements());
-    }
-
-    public static Optional<Located> in(Sheet sheet, ElementId id) {
-        Deque<GroupElement> path = new ArrayDeque<>();
-        return search(sheet.elements(), id, path).map(found -> {
-            List<GroupElement> ancestors = List.copyOf(path);
-            Affine toSheet = Affine.IDENTITY;
-            for (GroupElement g : ancestors) {
-                toSheet = toSheet.times(g.placement());
-            }
-            return new Located(sheet, ancestors, found, toSheet);
-        });
-    }
-
-    private static Optional<Element> search(List<Element> elements, ElementId id, Deque<GroupElement> path) {
-        for (Element e : elements) {
-            if (e.id().equals(id)) {
-                return Optional.of(e);
-            }
-            if (e instanceof GroupElement g) {
-                path.addLast(g);
-                Optional<Element> found = search(g.children(), id, path);
-                if (found.isPresent()) {
-                    return found;
-                }
-                path.removeLast();
-            }
-        }
-        return Optional.empty();
     }
 }

@@ -1,38 +1,117 @@
 package rondel.job;
 
+import java.lang.ref.SoftReference;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 
-/** One surface of fixed size. Lengths in mm; the origin is the top left corner of the trim.
- *
- * @param paper its colour, or nothing for a transparent one
- * @param bleed how far print runs past the trim
- * @param safeMargin how far from the trim things should stay
- * @param elements back to front */
-public record Sheet(
-        SheetId id,
-        String name,
-        double width,
-        double height,
-        Optional<Rgba> paper,
-        double bleed,
-        double safeMargin,
-        List<Guide> guides,
-        List<Element> elements,
-        Extras extras) {
+/** One surface of fixed size, immutable. Lengths in mm; the origin is the top left corner of the trim. */
+public final class Sheet {
 
     /** The longest side a sheet may have, in mm: five metres. */
     public static final double LONGEST = 5000;
 
-    public Sheet {
-        guides = List.copyOf(guides);
-        elements = List.copyOf(elements);
+    private final SheetId id;
+    private final String name;
+    private final double width;
+    private final double height;
+    private final Optional<Rgba> paper;
+    private final double bleed;
+    private final double safeMargin;
+    private final List<Guide> guides;
+    private final List<Element> elements;
+    private final Extras extras;
+
+    /** Found again from the elements whenever it has been dropped: a long history of a large sheet must not hold one each. */
+    private volatile SoftReference<ElementIndex> index = new SoftReference<>(null);
+
+    /** @param paper its colour, or nothing for a transparent one
+     *  @param bleed how far print runs past the trim
+     *  @param safeMargin how far from the trim things should stay
+     *  @param elements back to front */
+    public Sheet(
+            SheetId id,
+            String name,
+            double width,
+            double height,
+            Optional<Rgba> paper,
+            double bleed,
+            double safeMargin,
+            List<Guide> guides,
+            List<Element> elements,
+            Extras extras) {
+        this.id = id;
+        this.name = name;
+        this.width = width;
+        this.height = height;
+        this.paper = paper;
+        this.bleed = bleed;
+        this.safeMargin = safeMargin;
+        this.guides = List.copyOf(guides);
+        this.elements = List.copyOf(elements);
+        this.extras = extras;
     }
 
     public static Sheet of(SheetId id, String name, double width, double height) {
         return new Sheet(id, name, width, height, Optional.of(Rgba.WHITE), 0, 0, List.of(), List.of(), Extras.NONE);
+    }
+
+    public SheetId id() {
+        return id;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public double width() {
+        return width;
+    }
+
+    public double height() {
+        return height;
+    }
+
+    /** Its colour, or nothing for a transparent one. */
+    public Optional<Rgba> paper() {
+        return paper;
+    }
+
+    public double bleed() {
+        return bleed;
+    }
+
+    public double safeMargin() {
+        return safeMargin;
+    }
+
+    public List<Guide> guides() {
+        return guides;
+    }
+
+    /** Back to front. */
+    public List<Element> elements() {
+        return elements;
+    }
+
+    public Extras extras() {
+        return extras;
+    }
+
+    /** The element with an id and its place in the tree; where several have the same, the backmost. */
+    public Optional<Located> find(ElementId wanted) {
+        return index().find(wanted).map(place -> place.on(this));
+    }
+
+    private ElementIndex index() {
+        ElementIndex known = index.get();
+        if (known == null) {
+            known = ElementIndex.of(elements);
+            index = new SoftReference<>(known);
+        }
+        return known;
     }
 
     /** Whether one of its elements lies wholly off it: such a one is kept, but never made. */
@@ -66,5 +145,24 @@ public record Sheet(
 
     public Sheet withName(String other) {
         return new Sheet(id, other, width, height, paper, bleed, safeMargin, guides, elements, extras);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Sheet s && parts().equals(s.parts());
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(id, name, width, height, elements.size());
+    }
+
+    @Override
+    public String toString() {
+        return "Sheet" + parts();
+    }
+
+    private List<Object> parts() {
+        return List.of(id, name, width, height, paper, bleed, safeMargin, guides, elements, extras);
     }
 }

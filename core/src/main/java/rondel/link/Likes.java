@@ -1,6 +1,7 @@
 package rondel.link;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,7 +20,7 @@ import rondel.job.Tree;
 
 /** Elements that are kept alike: what an edit does to one of a set is done to the others, each in its own place. Where
  *  several of a set were moved by the same edit, each stays where it was put. */
-final class Likes {
+public final class Likes {
 
     private Likes() {}
 
@@ -34,40 +35,44 @@ final class Likes {
         return sets;
     }
 
-    static Job follow(Job before, Job after) {
-        Map<String, List<Element>> now = sets(after);
-        Job done = after;
-        for (Map.Entry<String, List<Element>> set : now.entrySet()) {
-            if (set.getValue().size() > 1) {
-                done = follow(before, done, set.getValue());
-            }
+    public static Job follow(Job before, Job after) {
+        Map<ElementId, Element> followed = new LinkedHashMap<>();
+        sets(after).values().stream()
+                .filter(set -> set.size() > 1)
+                .forEach(set -> follow(before, after, set, followed));
+        if (followed.isEmpty()) {
+            return after;
         }
-        return done;
+        Job done = after;
+        for (Set<ElementId> apart = Set.copyOf(followed.keySet()); !apart.isEmpty(); ) {
+            Set<ElementId> outermost = Tree.outermost(done, apart);
+            done = Tree.replace(done, outermost, (old, toSheet) -> followed.get(old.id()));
+            Set<ElementId> inside = new HashSet<>(apart);
+            inside.removeAll(outermost);
+            apart = outermost.isEmpty() ? Set.of() : inside;
+        }
+        return renumbered(done);
     }
 
-    private static Job follow(Job before, Job after, List<Element> set) {
+    private static void follow(Job before, Job after, List<Element> set, Map<ElementId, Element> followed) {
         List<Element> changed = set.stream()
                 .filter(e -> before.find(e.id())
                         .filter(was -> was.element() != e && linked(was.element(), e))
                         .isPresent())
                 .toList();
         if (changed.isEmpty()) {
-            return after;
+            return;
         }
         Element leader = changed.getFirst();
-        Job done = after;
         for (Element e : set) {
             if (e == leader || e.locked()) {
                 continue;
             }
-            Optional<Element> followed = changed.contains(e)
+            Optional<Element> made = changed.contains(e)
                     ? Optional.of(dressed(after, leader, e, e.placement()))
                     : placement(before, after, leader.id(), e.id()).map(p -> dressed(after, leader, e, p));
-            if (followed.isPresent()) {
-                done = Tree.replace(done, Set.of(e.id()), (old, toSheet) -> followed.get());
-            }
+            made.ifPresent(f -> followed.put(e.id(), f));
         }
-        return renumbered(done);
     }
 
     private static boolean linked(Element was, Element is) {

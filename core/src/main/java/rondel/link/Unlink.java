@@ -9,7 +9,6 @@ import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Link;
-import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.words.Refusal;
@@ -34,11 +33,25 @@ public record Unlink(List<ElementId> elements) implements Operation {
             throw Refusal.of("link.none");
         }
         linked.addAll(leftAlone(job, linked));
-        Job done = job;
-        for (ElementId id : linked) {
-            done = Tree.replace(done, Set.of(id), (e, toSheet) -> e.with(t -> t.withLink(Optional.empty())));
+        return job.withSheets(job.sheets().stream()
+                .map(s -> s.withElements(
+                        s.elements().stream().map(e -> freed(e, linked)).toList()))
+                .toList());
+    }
+
+    /** An element and what is in it, without the links of those that are freed; the same object where none is. */
+    private static Element freed(Element e, Set<ElementId> linked) {
+        Element own = linked.contains(e.id()) ? e.with(t -> t.withLink(Optional.empty())) : e;
+        if (!(own instanceof GroupElement g)) {
+            return own;
         }
-        return done;
+        List<Element> children =
+                g.children().stream().map(c -> freed(c, linked)).toList();
+        boolean same = true;
+        for (int i = 0; same && i < children.size(); i++) {
+            same = children.get(i) == g.children().get(i);
+        }
+        return same ? own : g.withChildren(children);
     }
 
     private static Set<ElementId> leftAlone(Job job, Set<ElementId> freed) {

@@ -1,6 +1,7 @@
 package rondel.operation;
 
 import java.util.List;
+import java.util.Optional;
 import rondel.job.ElementId;
 import rondel.job.Job;
 
@@ -19,6 +20,13 @@ public interface Operation {
     /** What a person would expect to be selected after the edit, given the job after it; by default what it was about. */
     default List<ElementId> selects(Job before, Job after) {
         return about();
+    }
+
+    /** This edit and a next one as a single edit, where the next is of the same kind and about the same elements: a key that is
+     *  held makes one edit, not twenty. By default both, in order. */
+    default Optional<Operation> mergedWith(Operation next) {
+        boolean alike = next.getClass() == getClass() && !about().isEmpty() && about().equals(next.about());
+        return alike ? Optional.of(new Together(label(), List.of(this, next))) : Optional.empty();
     }
 
     /** The elements that the edit is about. */

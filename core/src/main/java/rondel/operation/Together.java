@@ -1,6 +1,8 @@
 package rondel.operation;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import rondel.job.ElementId;
 import rondel.job.Job;
 
@@ -20,6 +22,21 @@ public record Together(String label, List<Operation> steps) implements Operation
             done = step.apply(done);
         }
         return done;
+    }
+
+    /** Several of one kind take up one more of it. */
+    @Override
+    public Optional<Operation> mergedWith(Operation next) {
+        boolean alike = !steps.isEmpty()
+                && steps.stream()
+                        .allMatch(s ->
+                                s.getClass() == next.getClass() && s.about().equals(next.about()));
+        if (!alike || next.about().isEmpty()) {
+            return Optional.empty();
+        }
+        List<Operation> all = new ArrayList<>(steps);
+        all.add(next);
+        return Optional.of(new Together(label, all));
     }
 
     @Override

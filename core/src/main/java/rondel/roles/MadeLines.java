@@ -1,6 +1,8 @@
 package rondel.roles;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import rondel.geometry.Affine;
 import rondel.geometry.Outline;
@@ -19,9 +21,11 @@ public final class MadeLines {
 
     private static final double TOLERANCE = 0.01;
 
-    private final Map<Role, Outline> outlines = new EnumMap<>(Role.class);
+    /** Nothing at all. */
+    public static final MadeLines NONE = new MadeLines(Map.of(), Outline.EMPTY);
 
-    private Outline aside = Outline.EMPTY;
+    private final Map<Role, Outline> outlines;
+    private final Outline aside;
 
     /** How much there is of one role.
      *
@@ -29,34 +33,45 @@ public final class MadeLines {
      * @param length of all of them, in mm */
     public record Tally(int lines, double length) {}
 
-    private MadeLines() {}
+    private MadeLines(Map<Role, Outline> outlines, Outline aside) {
+        this.outlines = outlines;
+        this.aside = aside;
+    }
 
     public static MadeLines of(Sheet sheet) {
-        MadeLines lines = new MadeLines();
+        Collected lines = new Collected();
         for (Element e : sheet.elements()) {
             lines.take(e, Affine.IDENTITY, sheet.parks(e));
         }
-        return lines;
+        Map<Role, Outline> outlines = new EnumMap<>(Role.class);
+        lines.made.forEach((role, all) -> outlines.put(role, Outline.joined(all)));
+        return new MadeLines(outlines, Outline.joined(lines.aside));
     }
 
-    private void take(Element e, Affine toSheet, boolean notMade) {
-        boolean apart = notMade || e.hidden();
-        Affine own = toSheet.times(e.placement());
-        if (e.role() != Role.PRINT) {
-            switch (e) {
-                case ShapeElement s -> add(e.role(), s.outline().transformed(own), apart);
-                case TextElement t -> add(e.role(), t.outline().transformed(own), apart);
-                default -> {}
+    /** Outlines as they are come across. */
+    private static final class Collected {
+        private final Map<Role, List<Outline>> made = new EnumMap<>(Role.class);
+        private final List<Outline> aside = new ArrayList<>();
+
+        private void take(Element e, Affine toSheet, boolean notMade) {
+            boolean apart = notMade || e.hidden();
+            Affine own = toSheet.times(e.placement());
+            if (e.role() != Role.PRINT) {
+                switch (e) {
+                    case ShapeElement s -> add(e.role(), s.outline().transformed(own), apart);
+                    case TextElement t -> add(e.role(), t.outline().transformed(own), apart);
+                    default -> {}
+                }
             }
+            e.children().forEach(c -> take(c, own, apart));
         }
-        e.children().forEach(c -> take(c, own, apart));
-    }
 
-    private void add(Role role, Outline outline, boolean apart) {
-        if (apart) {
-            aside = aside.plus(outline);
-        } else {
-            outlines.merge(role, outline, Outline::plus);
+        private void add(Role role, Outline outline, boolean apart) {
+            if (apart) {
+                aside.add(outline);
+            } else {
+                made.computeIfAbsent(role, r -> new ArrayList<>()).add(outline);
+            }
         }
     }
 

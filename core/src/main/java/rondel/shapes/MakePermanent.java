@@ -3,12 +3,12 @@ package rondel.shapes;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Link;
-import rondel.job.Located;
 import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
@@ -25,27 +25,39 @@ public record MakePermanent(List<ElementId> elements) implements Operation {
     @Override
     public Job apply(Job job) {
         Set<ElementId> ids = Targets.unlocked(job, elements);
-        List<Located> unions = ids.stream()
+        Set<ElementId> unions = ids.stream()
                 .flatMap(id -> GroupElement.everything(job.located(id).element()))
                 .filter(Unions::isUnion)
-                .map(e -> job.located(e.id()))
-                .toList();
+                .map(Element::id)
+                .collect(Collectors.toSet());
         if (unions.isEmpty()) {
             throw Refusal.of("unite.noUnion");
         }
-        Job done = job;
-        for (Located union : unions) {
-            done = union.parent().isPresent()
-                    ? Tree.replace(done, Set.of(union.parent().get().id()), (g, toSheet) -> plain(g, union.element()))
-                    : done;
+        Set<ElementId> parents = unions.stream()
+                .flatMap(u -> job.located(u).parent().stream())
+                .map(Element::id)
+                .collect(Collectors.toSet());
+        return Tree.replace(job, Tree.outermost(job, parents), (g, toSheet) -> plain(g, unions));
+    }
+
+    /** A group and what is in it, innermost first, without what its unions were made of. */
+    private static Element plain(Element element, Set<ElementId> unions) {
+        if (!(element instanceof GroupElement g)) {
+            return element;
+        }
+        Element done =
+                g.withChildren(g.children().stream().map(c -> plain(c, unions)).toList());
+        for (Element union : g.children()) {
+            if (unions.contains(union.id()) && done instanceof GroupElement left) {
+                done = without(left, union);
+            }
         }
         return done;
     }
 
     /** A group that holds nothing else becomes the shape. */
-    private static Element plain(Element group, Element union) {
+    private static Element without(GroupElement g, Element union) {
         Link.Union link = (Link.Union) union.traits().link().orElseThrow();
-        GroupElement g = (GroupElement) group;
         List<Element> left = g.children().stream()
                 .filter(e -> !link.elements().contains(e.id()))
                 .map(e -> e.id().equals(union.id()) ? e.with(t -> t.withLink(Optional.empty())) : e)

@@ -15,13 +15,22 @@ public record AddSheet(String name, @Mm double width, @Mm double height) impleme
     @Override
     public Job apply(Job job) {
         SheetSize.check(width, height);
+        List<Sheet> all = new ArrayList<>(job.sheets());
+        all.add(sheet(job));
+        return job.withSheets(all).withNextNumber(number(job) + 1);
+    }
+
+    /** The sheet that it adds to a job. */
+    public Sheet sheet(Job job) {
+        return Sheet.of(id(number(job)), name, width, height);
+    }
+
+    private static long number(Job job) {
         long number = job.nextNumber();
         while (has(job, id(number))) {
             number++;
         }
-        List<Sheet> all = new ArrayList<>(job.sheets());
-        all.add(Sheet.of(id(number), name, width, height));
-        return job.withSheets(all).withNextNumber(number + 1);
+        return number;
     }
 
     private static SheetId id(long number) {

@@ -74,17 +74,19 @@ public record SetGrid(
 
     /** Line by line: what begins above the middle of the line's first thing stands in that line. */
     static List<Placed> reading(List<Placed> all) {
-        List<Placed> left = new ArrayList<>(Placed.along(Axis.VERTICAL, all));
+        List<Placed> down = Placed.along(Axis.VERTICAL, all);
         List<Placed> ordered = new ArrayList<>();
-        while (!left.isEmpty()) {
-            double middle = left.getFirst().span(Axis.VERTICAL).centre();
-            List<Placed> line = left.stream()
-                    .filter(p -> p.span(Axis.VERTICAL).low() <= middle)
+        while (ordered.size() < down.size()) {
+            int from = ordered.size();
+            double middle = down.get(from).span(Axis.VERTICAL).centre();
+            int to = from;
+            while (to < down.size() && down.get(to).span(Axis.VERTICAL).low() <= middle) {
+                to++;
+            }
+            down.subList(from, to).stream()
                     .sorted(Comparator.comparingDouble(
                             p -> p.span(Axis.HORIZONTAL).low()))
-                    .toList();
-            ordered.addAll(line);
-            left.removeAll(line);
+                    .forEach(ordered::add);
         }
         return ordered;
     }

@@ -8,12 +8,14 @@ import static rondel.arrange.Jobs.ids;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import rondel.catalogue.WhatFollows;
 import rondel.history.History;
 import rondel.job.ElementId;
 
 class RepeatDuplicateTest {
 
-    private final History start = History.of(Jobs.of(box("a", 10, 10, 20, 20), box("b", 200, 10, 5, 5)));
+    private final History start =
+            WhatFollows.editing().begin(Jobs.of(box("a", 10, 10, 20, 20), box("b", 200, 10, 5, 5)));
 
     private static List<ElementId> newest(History h) {
         return h.past().orElseThrow().operation().selects(h.past().orElseThrow().job(), h.job());

@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import rondel.arrange.Jobs;
 import rondel.arrange.Move;
+import rondel.catalogue.WhatFollows;
 import rondel.history.History;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -25,7 +26,8 @@ class AdjustHaloTest {
     private static final HaloShape RIM = new HaloShape(4, HaloShape.Corners.ROUND, 0, 0, 0, 0.5);
     private static final OptionalDouble NONE = OptionalDouble.empty();
 
-    private final History made = History.of(Jobs.of(disc("a", 100, 100, 20), disc("b", 160, 100, 20)))
+    private final History made = WhatFollows.editing()
+            .begin(Jobs.of(disc("a", 100, 100, 20), disc("b", 160, 100, 20)))
             .then(new MakeHalo(ids("a"), RIM, OptionalDouble.of(3), MakeHalo.Spread.EACH, NONE));
 
     private static List<ElementId> halos(Job job) {

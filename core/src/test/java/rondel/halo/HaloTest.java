@@ -24,6 +24,7 @@ import rondel.arrange.Move;
 import rondel.arrange.Place;
 import rondel.arrange.Resize;
 import rondel.arrange.Rotate;
+import rondel.catalogue.WhatFollows;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -208,7 +209,7 @@ class HaloTest {
 
     @Test
     void itFollowsItsArtworkAtTheStatedDistanceUntilItIsUnlinked() {
-        History history = History.of(Jobs.of(disc("a", 100, 100, 20)));
+        History history = WhatFollows.editing().begin(Jobs.of(disc("a", 100, 100, 20)));
         history = history.then(
                 new MakeHalo(ids("a"), PLAIN, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.empty()));
         ElementId halo = halo(history.job(), 0).id();
@@ -230,8 +231,9 @@ class HaloTest {
     /** A line around a group that holds artwork and its halo goes by what the halo has become. */
     @Test
     void aHaloAroundAHaloFollowsTheNewOne() {
-        History history = History.of(
-                Jobs.of(rondel.arrange.Jobs.group("g", rondel.geometry.Affine.IDENTITY, disc("a", 100, 100, 20))));
+        History history = WhatFollows.editing()
+                .begin(Jobs.of(
+                        rondel.arrange.Jobs.group("g", rondel.geometry.Affine.IDENTITY, disc("a", 100, 100, 20))));
         history = history.then(new MakeHalo(
                         ids("a"), PLAIN, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.empty()))
                 .then(new MakeHalo(

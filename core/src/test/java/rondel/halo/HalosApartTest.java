@@ -17,6 +17,7 @@ import rondel.arrange.Delete;
 import rondel.arrange.Duplicate;
 import rondel.arrange.Jobs;
 import rondel.arrange.Move;
+import rondel.catalogue.WhatFollows;
 import rondel.geometry.overlay.FlatArea;
 import rondel.history.History;
 import rondel.job.Element;
@@ -94,7 +95,7 @@ class HalosApartTest {
 
     @Test
     void theyKeepApartWhenArtworkMovesComesAndGoes() {
-        History history = History.of(Jobs.of(disc("a", 100, 100, 20), disc("b", 170, 100, 20)));
+        History history = WhatFollows.editing().begin(Jobs.of(disc("a", 100, 100, 20), disc("b", 170, 100, 20)));
         history = history.then(apart(1, OptionalDouble.empty(), "a", "b"));
         double whole = halos(history.job()).getFirst().getArea();
         history = history.then(new Move(ids("b"), -25, 0));
@@ -138,7 +139,7 @@ class HalosApartTest {
     /** A copy of artwork and its halo is a sticker like the first: linked, whole, and kept apart. */
     @Test
     void aCopiedStickerKeepsItsHaloAndTheirDistance() {
-        History history = History.of(Jobs.of(disc("a", 100, 100, 20)));
+        History history = WhatFollows.editing().begin(Jobs.of(disc("a", 100, 100, 20)));
         history = history.then(apart(1, OptionalDouble.empty(), "a"));
         ElementId halo = history.job()
                 .everything()

@@ -18,6 +18,7 @@ import rondel.arrange.Ungroup;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
 import rondel.catalogue.SampleJob;
+import rondel.catalogue.WhatFollows;
 import rondel.geometry.Anchor;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -31,7 +32,7 @@ class HistoryTest {
     void everyOperationOfTheCatalogueAppliesToTheSampleAndIsUndone() {
         for (OperationKind kind : OperationCatalogue.kinds()) {
             Job sample = SampleJob.make();
-            History history = History.of(sample).then(kind.example());
+            History history = WhatFollows.editing().begin(sample).then(kind.example());
             assertThat(history.job()).as(kind.name()).isNotEqualTo(sample);
             assertThat(history.undo().orElseThrow().job()).isSameAs(sample);
             assertThat(kind.example().label()).isNotBlank();
@@ -45,7 +46,7 @@ class HistoryTest {
         for (int seed = 0; seed < 40; seed++) {
             Random random = new Random(seed);
             List<Job> states = new ArrayList<>(List.of(SampleJob.make()));
-            History history = History.of(states.getFirst());
+            History history = WhatFollows.editing().begin(states.getFirst());
             for (int i = 0; i < 60; i++) {
                 Operation operation = randomOperation(history.job(), random);
                 try {
@@ -70,7 +71,7 @@ class HistoryTest {
 
     @Test
     void aRefusedOperationLeavesTheHistoryAsItWas() {
-        History history = History.of(SampleJob.make());
+        History history = WhatFollows.editing().begin(SampleJob.make());
         assertThatThrownBy(() -> history.then(new Delete(List.of(new ElementId("nobody")))))
                 .isInstanceOf(Refusal.class);
         assertThat(history.undo()).isEmpty();

@@ -20,6 +20,7 @@ import rondel.arrange.MirrorToCorners;
 import rondel.arrange.Move;
 import rondel.arrange.Rotate;
 import rondel.arrange.SetFill;
+import rondel.catalogue.WhatFollows;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
@@ -40,8 +41,8 @@ class LinkedCornersTest {
 
     private static final Paint CORAL = Paint.solid(new Rgba(200, 90, 70, 255));
 
-    private History history =
-            History.of(Jobs.of(group("cluster", Affine.IDENTITY, box("leaf", 5, 8, 20, 10), box("dot", 26, 4, 3, 3))));
+    private History history = WhatFollows.editing()
+            .begin(Jobs.of(group("cluster", Affine.IDENTITY, box("leaf", 5, 8, 20, 10), box("dot", 26, 4, 3, 3))));
 
     private List<ElementId> corners;
 

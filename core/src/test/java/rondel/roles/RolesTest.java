@@ -17,6 +17,7 @@ import rondel.arrange.Hide;
 import rondel.arrange.Jobs;
 import rondel.arrange.Lock;
 import rondel.arrange.Place;
+import rondel.catalogue.WhatFollows;
 import rondel.geometry.Affine;
 import rondel.history.History;
 import rondel.job.Job;
@@ -84,7 +85,8 @@ class RolesTest {
 
     @Test
     void theRulesAreKeptAndWhatIsPlacedLaterFollowsThem() {
-        History history = History.of(Jobs.of(lined("locked", 10, List.of())))
+        History history = WhatFollows.editing()
+                .begin(Jobs.of(lined("locked", 10, List.of())))
                 .then(new Lock(ids("locked"), true))
                 .then(new RolesByLook(List.of(RED_LINES)))
                 .then(new Place(

@@ -14,13 +14,13 @@ import rondel.arrange.Delete;
 import rondel.arrange.Jobs;
 import rondel.arrange.Move;
 import rondel.arrange.Resize;
+import rondel.catalogue.WhatFollows;
 import rondel.geometry.Anchor;
 import rondel.geometry.curve.Contour;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.ShapeElement;
-import rondel.link.Following;
 import rondel.words.Refusal;
 
 class UniteLiveTest {
@@ -30,7 +30,7 @@ class UniteLiveTest {
     }
 
     private static Job united() {
-        return Following.apply(new UniteLive(ids("a", "b")), two());
+        return WhatFollows.editing().apply(new UniteLive(ids("a", "b")), two());
     }
 
     private static ShapeElement union(Job job) {
@@ -50,19 +50,20 @@ class UniteLiveTest {
         assertThat(area(job)).isCloseTo(700, within(1e-6));
         assertThat(job.located(id("a")).element().hidden()).isTrue();
 
-        Job apart = Following.apply(new Move(ids("b"), 50, 0), job);
+        Job apart = WhatFollows.editing().apply(new Move(ids("b"), 50, 0), job);
         assertThat(area(apart)).isCloseTo(800, within(1e-6));
-        Job larger = Following.apply(
-                new Resize(
-                        ids("a"),
-                        OptionalDouble.of(40),
-                        OptionalDouble.of(40),
-                        false,
-                        Anchor.TOP_LEFT,
-                        Resize.Frame.SHEET),
-                job);
+        Job larger = WhatFollows.editing()
+                .apply(
+                        new Resize(
+                                ids("a"),
+                                OptionalDouble.of(40),
+                                OptionalDouble.of(40),
+                                false,
+                                Anchor.TOP_LEFT,
+                                Resize.Frame.SHEET),
+                        job);
         assertThat(area(larger)).isCloseTo(1600, within(1e-6));
-        Job one = Following.apply(new Delete(ids("b")), job);
+        Job one = WhatFollows.editing().apply(new Delete(ids("b")), job);
         assertThat(area(one)).isCloseTo(400, within(1e-6));
     }
 
@@ -71,7 +72,7 @@ class UniteLiveTest {
         Job job = united();
         Element group = job.located(union(job).id()).parent().orElseThrow();
 
-        Job moved = Following.apply(new Move(List.of(group.id()), 5, 5), job);
+        Job moved = WhatFollows.editing().apply(new Move(List.of(group.id()), 5, 5), job);
 
         assertThat(union(moved).outline()).isSameAs(union(job).outline());
     }
@@ -80,9 +81,9 @@ class UniteLiveTest {
     void madePermanentItIsAPlainShapeWhereItWas() {
         Job job = united();
         Element group = job.located(union(job).id()).parent().orElseThrow();
-        Job moved = Following.apply(new Move(List.of(group.id()), 5, 7), job);
+        Job moved = WhatFollows.editing().apply(new Move(List.of(group.id()), 5, 7), job);
 
-        Job plain = Following.apply(new MakePermanent(List.of(group.id())), moved);
+        Job plain = WhatFollows.editing().apply(new MakePermanent(List.of(group.id())), moved);
 
         Element shape = plain.located(group.id()).element();
         assertThat(shape).isInstanceOf(ShapeElement.class);

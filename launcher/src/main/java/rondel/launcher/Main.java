@@ -1,6 +1,7 @@
 package rondel.launcher;
 
 import java.util.Map;
+import java.util.logging.LogManager;
 import javafx.application.Application;
 import rondel.cli.RondelCommand;
 import rondel.desktop.app.DesktopApp;
@@ -13,6 +14,8 @@ public final class Main {
     public static void main(String[] args) {
         // Java 2D only paints into memory here; a window is JavaFX's.
         System.setProperty("java.awt.headless", "true");
+        // Commands say what went wrong themselves; the window keeps a log file.
+        LogManager.getLogManager().reset();
         boolean window = args.length == 0 || args.length == 1 && args[0].endsWith(".rondel");
         if (window) {
             if (Display.isThere()) {

@@ -1,5 +1,6 @@
 package rondel.launcher;
 
+import static com.tngtech.archunit.base.DescribedPredicate.describe;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
@@ -9,6 +10,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import rondel.history.Editing;
 import rondel.operation.Operation;
 
 /** The arrows that ARCHITECTURE.md draws. */
@@ -79,6 +81,19 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAPackage("javafx..");
+
+    @ArchTest
+    static final ArchRule editsAreMadeInOneWay = noClasses()
+            .that()
+            .areNotAssignableTo(Operation.class)
+            .and()
+            .doNotHaveFullyQualifiedName(Editing.class.getName())
+            .should()
+            .callMethodWhere(describe(
+                    "an operation is applied past rondel.history.Editing, which sees to what follows",
+                    call -> call.getTargetOwner().isAssignableTo(Operation.class)
+                            && call.getTarget().getName().equals("apply")
+                            && call.getTarget().getRawParameterTypes().size() == 1));
 
     @ArchTest
     static final ArchRule operationsAreRecords =

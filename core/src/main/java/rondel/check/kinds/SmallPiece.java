@@ -1,12 +1,15 @@
 package rondel.check.kinds;
 
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import rondel.arrange.Delete;
 import rondel.check.Check;
 import rondel.check.Checked;
 import rondel.check.Finding;
 import rondel.check.Fix;
 import rondel.check.Severity;
+import rondel.job.Element;
 import rondel.operation.Targets;
 import rondel.units.LengthFormat;
 
@@ -16,6 +19,8 @@ public record SmallPiece() implements Check {
     @Override
     public List<Finding> of(Checked job) {
         double limit = job.limits().smallestPiece();
+        Map<Element, Integer> lines = new IdentityHashMap<>();
+        job.cutLines().forEach(l -> lines.merge(l.of().element(), 1, Integer::sum));
         return job.cutLines().stream()
                 .filter(l -> l.isClosed() && side(l.line()) < limit)
                 .map(l -> {
@@ -26,10 +31,7 @@ public record SmallPiece() implements Check {
                                     LengthFormat.withUnit(
                                             side(l.line()), job.job().unit()))
                             .about(l.of().element().id());
-                    boolean alone = job.cutLines().stream()
-                                    .filter(o -> o.of().element() == l.of().element())
-                                    .count()
-                            == 1;
+                    boolean alone = lines.get(l.of().element()) == 1;
                     return alone
                             ? finding.mendedBy(
                                     Fix.of(new Delete(List.of(l.of().element().id()))))

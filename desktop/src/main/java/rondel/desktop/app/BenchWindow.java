@@ -1,6 +1,7 @@
 package rondel.desktop.app;
 
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -31,6 +32,7 @@ import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesSides;
 import rondel.desktop.lines.Preview;
 import rondel.desktop.measure.MeasureView;
+import rondel.desktop.model.Bench;
 import rondel.desktop.model.SelectionBox;
 import rondel.desktop.model.StageChoice;
 import rondel.desktop.sheet.SheetView;
@@ -74,7 +76,8 @@ public final class BenchWindow extends StackPane {
         ShelfActions shelfActions = new ShelfActions(desk, shelfModel, questions);
         LetterChoice letters = new LetterChoice(desk, texts);
         sheet.offer(letters);
-        BackgroundEdits edits = new BackgroundEdits(desk, progress, new FillingRun(desk, progress, sheet));
+        preview = new Preview(desk, sheet);
+        BackgroundEdits edits = new BackgroundEdits(desk, progress, new FillingRun(desk, progress, sheet), preview);
         commands = new Commands(desk, sheet, actions, questions, texts, letters, shelfActions, stages, edits);
         Carrying carrying = new Carrying();
         shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying);
@@ -87,13 +90,12 @@ public final class BenchWindow extends StackPane {
         Runnable marked = () -> sheet.mark(
                 FindingMarks.of(desk.bench().job(), desk.bench().sheet().id(), findings.findings()));
         findings.onChange(marked);
-        desk.bench().onChange(marked);
+        desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SHEET), marked);
         all.setTop(new TopBar(desk, commands, stages, findings));
         all.setLeft(shelf);
         Region measure = new MeasureView(desk, commands, texts, letters);
         all.setRight(measure);
         Region found = LinesSides.left(desk, findings);
-        preview = new Preview(desk, sheet);
         Region tools = LinesSides.right(desk, commands, preview, edits, sheet);
         stages.onChange(() -> {
             boolean lines = stages.get() == StageChoice.Stage.LINES;
@@ -152,7 +154,13 @@ public final class BenchWindow extends StackPane {
 
     /** Whether nothing is being read, painted or written. */
     public boolean isIdle() {
-        return progress.isIdle() && sheet.isSharp() && shelf.isLoaded() && findings.isIdle() && preview.isIdle();
+        return desk.bench().isSettled()
+                && desk.workers().isDerived()
+                && progress.isIdle()
+                && sheet.isSharp()
+                && shelf.isLoaded()
+                && findings.isIdle()
+                && preview.isIdle();
     }
 
     /** Runs an action once what was asked for is read and the sheet is painted. */

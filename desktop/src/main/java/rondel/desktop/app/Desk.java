@@ -8,24 +8,32 @@ import rondel.job.Element;
 import rondel.job.Located;
 import rondel.operation.Operation;
 import rondel.paint.PictureSource;
-import rondel.words.Refusal;
 
 /** What every part of the window works with. */
-public record Desk(Bench bench, Workers workers, PictureSource pictures, Notices notices, SpacingChoice spacing) {
+public record Desk(
+        Bench bench,
+        Workers workers,
+        PictureSource pictures,
+        Notices notices,
+        SpacingChoice spacing,
+        SelectionModel selection) {
 
     public Desk(Bench bench, Workers workers, PictureSource pictures, Notices notices) {
-        this(bench, workers, pictures, notices, new SpacingChoice());
+        this(bench, workers, pictures, notices, new SpacingChoice(), new SelectionModel(bench, workers));
+        bench.onFailure(notices::failed);
+        workers.onUnexpected(notices::failed);
     }
 
-    /** Makes an edit, or says why not; true where it was made. */
-    public boolean perform(Operation operation) {
-        try {
-            bench.perform(operation);
-            return true;
-        } catch (Refusal e) {
-            notices.refuse(e.getMessage());
-            return false;
-        }
+    /** Makes an edit, or says why not. */
+    public void perform(Operation operation) {
+        bench.perform(operation);
+    }
+
+    /** Makes an edit, or says why not.
+     *
+     * @param made runs once it is shown */
+    public void perform(Operation operation, Runnable made) {
+        bench.perform(operation, made);
     }
 
     /** The one selected element, where it is just one. */

@@ -30,8 +30,9 @@ public final class DesktopApp extends Application {
     @Override
     public void start(Stage stage) {
         Theme.install();
-        Notices notices = new Notices();
-        Bench bench = new Bench(Job.blank(Words.of("new.untitled"), LengthUnit.IN, 304.8, 304.8));
+        Notices notices = new Notices(LogFile.open(OwnFolders.logs()));
+        Thread.setDefaultUncaughtExceptionHandler((thread, e) -> Platform.runLater(() -> notices.failed(e)));
+        Bench bench = new Bench(Job.blank(Words.of("new.untitled"), LengthUnit.IN, 304.8, 304.8), workers.edits());
         Desk desk = new Desk(bench, workers, PictureLevels.usual(), notices);
         FontsAtHand fonts = FontsAtHand.usual();
         Dialogs dialogs = new Dialogs(() -> stage, notices);

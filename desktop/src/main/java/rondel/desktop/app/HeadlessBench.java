@@ -118,8 +118,8 @@ public final class HeadlessBench {
         Job job = shot.job.read();
         Platform.runLater(() -> {
             Theme.install();
-            Bench bench = new Bench(job);
             Workers workers = new Workers();
+            Bench bench = new Bench(job, workers.edits());
             Notices notices = new Notices();
             Stage stage = new Stage();
             Desk desk = new Desk(bench, workers, PictureLevels.usual(), notices);

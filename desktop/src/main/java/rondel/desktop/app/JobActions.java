@@ -28,6 +28,7 @@ import rondel.job.Job;
 import rondel.job.Media;
 import rondel.operation.Operation;
 import rondel.pick.Picker;
+import rondel.progress.Advance;
 import rondel.template.Blanks;
 import rondel.template.FillIn;
 import rondel.text.Typesetter;
@@ -67,7 +68,7 @@ public final class JobActions {
     }
 
     public void open(Path file) {
-        progress.run(Words.of("progress.opening", file.getFileName()), () -> JobFile.read(file), job -> desk.bench()
+        progress.runFile(Words.of("progress.opening", file.getFileName()), () -> JobFile.read(file), job -> desk.bench()
                 .open(job, Optional.of(file)));
     }
 
@@ -89,8 +90,8 @@ public final class JobActions {
                 .newSheet(
                         SheetForm.after(bench.job(), bench.sheet()), bench.job().unit())
                 .map(form -> form.addition(bench.job()))
-                .filter(desk::perform)
-                .ifPresent(added -> bench.show(bench.job().sheets().getLast().id()));
+                .ifPresent(added -> desk.perform(
+                        added, () -> bench.show(bench.job().sheets().getLast().id())));
     }
 
     public void changeSheet() {
@@ -117,9 +118,13 @@ public final class JobActions {
         return FileNames.safe(desk.bench().job().title()) + "." + extension;
     }
 
+    /** Saves the job with all that was asked for before, and what follows from that; it waits behind nothing else. */
     private void save(Path file, Runnable then) {
-        Job job = desk.bench().job();
-        progress.run(
+        desk.bench().whenSettled(() -> write(desk.bench().job(), file, then));
+    }
+
+    private void write(Job job, Path file, Runnable then) {
+        progress.runFile(
                 Words.of("progress.saving", file.getFileName()),
                 () -> {
                     JobFile.write(job, file, desk.pictures());
@@ -198,15 +203,18 @@ public final class JobActions {
     public void fillWindows(List<ElementId> windows, List<Path> files) {
         List<Path> used = files.subList(0, Math.min(files.size(), windows.size()));
         progress.run(Words.of("progress.reading", used.getFirst().getFileName()), () -> pictures(used), pictures -> {
-            if (desk.perform(new FillWindows(windows, pictures)) && used.size() < files.size()) {
-                desk.notices().say(Words.of("notice.picturesLeft", files.size() - used.size()));
-            }
+            desk.perform(new FillWindows(windows, pictures), () -> {
+                if (used.size() < files.size()) {
+                    desk.notices().say(Words.of("notice.picturesLeft", files.size() - used.size()));
+                }
+            });
         });
     }
 
     private List<Media> pictures(List<Path> files) {
         List<Media> pictures = new ArrayList<>();
         for (Path file : files) {
+            Advance.to(pictures.size(), files.size());
             List<Media> media = artwork.read(file).media();
             if (media.size() != 1) {
                 throw Refusal.of("window.noPicture", file.getFileName());
@@ -238,9 +246,10 @@ public final class JobActions {
                     ? ArtworkPlacement.centredAt(a, desk.bench().sheet(), at.get())
                     : ArtworkPlacement.CENTRED.onto(desk.bench().sheet(), a);
             desk.bench().stepOut(0);
-            if (desk.perform(placed.operation())) {
-                placed.findings().stream().map(Finding::sentence).findFirst().ifPresent(desk.notices()::say);
-            }
+            desk.perform(placed.operation(), () -> placed.findings().stream()
+                    .map(Finding::sentence)
+                    .findFirst()
+                    .ifPresent(desk.notices()::say));
         } catch (Refusal e) {
             desk.notices().refuse(e.getMessage());
         }
@@ -253,10 +262,14 @@ public final class JobActions {
     }
 
     public void export(ExportChoice choice, Path file) {
+        desk.bench().whenSettled(() -> write(choice, file));
+    }
+
+    private void write(ExportChoice choice, Path file) {
         Job job = desk.bench().job();
         var sheet = desk.bench().sheet().id();
         var only = desk.bench().selectedIds();
-        progress.run(
+        progress.runFile(
                 Words.of("progress.exporting", file.getFileName()),
                 () -> {
                     Page page = choice.selectionOnly() && !only.isEmpty()

@@ -1,50 +1,36 @@
 package rondel.desktop.app;
 
-import java.util.LinkedHashSet;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
-import javafx.animation.PauseTransition;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
-import javafx.util.Duration;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** Runs what takes time in the background; after 0.3 s it shows what is going on, with a way to call it off. */
+/** Runs what takes time in the background; after 0.3 s it shows what is going on, each piece of work with how far it has come,
+ *  where that can be told, and with a way to call it off. */
 public final class Progress extends HBox {
 
-    private static final Duration PATIENCE = Duration.millis(300);
+    /** As many as there is room for; the others follow as these end. */
+    private static final int MOST_SHOWN = 2;
 
     private final Workers workers;
     private final Notices notices;
-    private final Label label = new Label();
-    private final Button keep = new Button(Words.of("progress.keep"));
-    private final Button cancel = new Button(Words.of("progress.cancel"));
-    private Runnable stopping = () -> {};
-    private final Set<Workers.Task> running = new LinkedHashSet<>();
+    private final List<TaskStrip> running = new ArrayList<>();
 
     public Progress(Workers workers, Notices notices) {
-        super(8);
+        super(16);
         this.workers = workers;
         this.notices = notices;
         getStyleClass().add("progress-strip");
-        cancel.setId("cancel");
-        cancel.getStyleClass().add("small");
-        cancel.setOnAction(e -> List.copyOf(running).forEach(Workers.Task::cancel));
-        keep.setId("keep");
-        keep.getStyleClass().add("small");
-        keep.setOnAction(e -> stopAndKeep());
-        keep.managedProperty().bind(keep.visibleProperty());
-        keep.setVisible(false);
-        ProgressBar bar = new ProgressBar(ProgressBar.INDETERMINATE_PROGRESS);
-        bar.setPrefWidth(110);
-        getChildren().addAll(label, bar, keep, cancel);
         setVisible(false);
         managedProperty().bind(visibleProperty());
+    }
+
+    /** What does the work. */
+    private interface Runs {
+        <T> Workers.Task run(Callable<T> work, Consumer<T> done, Consumer<Throwable> failed, Runnable calledOff);
     }
 
     /** @param done hears of the result on the toolkit's thread, unless it was called off */
@@ -52,9 +38,14 @@ public final class Progress extends HBox {
         run(what, work, done, () -> {});
     }
 
+    /** As {@link #run}, for a file that somebody waits for: it waits behind no computing. */
+    public <T> void runFile(String what, Callable<T> work, Consumer<T> done) {
+        run(strip(what), work, done, () -> {}, workers::file);
+    }
+
     /** @param ended hears, after {@code done}, when it has ended, one way or another */
     public <T> void run(String what, Callable<T> work, Consumer<T> done, Runnable ended) {
-        run(new Under(what, ended), work, done);
+        run(strip(what), work, done, ended, workers::run);
     }
 
     /** As {@link #run}, for work that gets better the longer it goes on, and can be stopped early.
@@ -62,75 +53,70 @@ public final class Progress extends HBox {
      * @param stop tells the work to end with what it has
      * @param ended hears when it has ended, one way or another */
     public <T> void runUntilStopped(String what, Callable<T> work, Consumer<T> done, Runnable stop, Runnable ended) {
-        stopping = stop;
-        keep.setVisible(true);
-        Under under = new Under(what, () -> {
-            stopping = () -> {};
-            keep.setVisible(false);
-            ended.run();
-        });
-        run(under, work, done);
+        TaskStrip strip = strip(what);
+        strip.canBeStopped(stop);
+        run(strip, work, done, ended, workers::run);
     }
 
     /** Ends work that can be stopped early, with what it has by now. */
     public void stopAndKeep() {
-        stopping.run();
+        stoppable().ifPresent(TaskStrip::stop);
     }
 
     public boolean canStop() {
-        return keep.isVisible();
+        return stoppable().isPresent();
     }
 
-    /** Says how far the work has come. */
+    /** Says how far the work that can be stopped has come. */
     public void say(String how) {
-        label.setText(how);
+        stoppable().ifPresent(s -> s.say(how));
     }
 
-    private <T> void run(Under under, Callable<T> work, Consumer<T> done) {
-        under.task = workers.run(
-                work,
+    private Optional<TaskStrip> stoppable() {
+        return running.stream().filter(TaskStrip::isStoppable).findFirst();
+    }
+
+    private TaskStrip strip(String what) {
+        return new TaskStrip(what, this::show);
+    }
+
+    private <T> void run(TaskStrip strip, Callable<T> work, Consumer<T> done, Runnable ended, Runs runs) {
+        running.add(strip);
+        strip.begin(runs.run(
+                strip.watched(work),
                 result -> {
-                    under.close();
+                    end(strip);
                     done.accept(result);
-                    under.ended.run();
+                    ended.run();
                 },
                 failure -> {
-                    under.close();
-                    under.ended.run();
-                    notices.refuse(
-                            failure instanceof Refusal ? failure.getMessage() : Words.of("cli.unexpected", failure));
+                    end(strip);
+                    ended.run();
+                    notices.failed(failure);
                 },
                 () -> {
-                    under.close();
-                    under.ended.run();
+                    end(strip);
+                    ended.run();
                     notices.say(Words.of("progress.cancelled"));
-                });
-        running.add(under.task);
+                }));
+    }
+
+    private void end(TaskStrip strip) {
+        strip.end();
+        running.remove(strip);
+        show();
+    }
+
+    private void show() {
+        getChildren()
+                .setAll(running.stream()
+                        .filter(TaskStrip::isPatienceOver)
+                        .limit(MOST_SHOWN)
+                        .toList());
+        setVisible(!getChildren().isEmpty());
     }
 
     public boolean isIdle() {
         return running.isEmpty();
-    }
-
-    /** One piece of work under way; it shows once it takes longer than people wait gladly. */
-    private final class Under {
-        private final PauseTransition wait = new PauseTransition(PATIENCE);
-        private final Runnable ended;
-        private Workers.Task task;
-
-        Under(String what, Runnable ended) {
-            this.ended = ended;
-            wait.setOnFinished(e -> {
-                label.setText(what);
-                setVisible(true);
-            });
-            wait.play();
-        }
-
-        void close() {
-            wait.stop();
-            running.remove(task);
-            setVisible(isVisible() && !running.isEmpty());
-        }
     }
 }

@@ -10,7 +10,6 @@ import rondel.formats.job.JobFile;
 import rondel.formats.journal.Journal;
 import rondel.job.Job;
 import rondel.words.Refusal;
-import rondel.words.Words;
 
 /** Offers work that a crash left behind, one piece at a start: what is not answered yet is offered at the next. */
 public final class Recovery {
@@ -31,12 +30,7 @@ public final class Recovery {
     private record Found(List<Offer> offers, List<String> unreadable) {}
 
     public void offer(Path journals) {
-        desk.workers()
-                .run(
-                        () -> find(journals),
-                        this::ask,
-                        failure -> desk.notices().refuse(Words.of("cli.unexpected", failure)),
-                        () -> {});
+        desk.workers().run(() -> find(journals), this::ask, desk.notices()::failed, () -> {});
     }
 
     private static Found find(Path journals) {

@@ -1,6 +1,6 @@
 package rondel.desktop.bar;
 
-import java.util.List;
+import java.util.EnumSet;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.scene.control.Label;
@@ -10,12 +10,11 @@ import javafx.scene.layout.Region;
 import javafx.util.Duration;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Progress;
-import rondel.desktop.model.SelectionBox;
+import rondel.desktop.model.Bench;
+import rondel.desktop.model.SelectionFacts;
 import rondel.desktop.sheet.SheetView;
 import rondel.geometry.Box;
-import rondel.job.Extent;
 import rondel.job.Sheet;
-import rondel.spacing.Gaps;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
@@ -30,6 +29,7 @@ public final class StatusBar extends HBox {
     private final Label facts = new Label();
     private final Label notice = new Label();
     private final Label zoom = new Label();
+    private LengthUnit shown;
     private final PauseTransition fade = new PauseTransition(LONG_ENOUGH);
 
     public StatusBar(Desk desk, SheetView sheet, Progress progress) {
@@ -46,7 +46,8 @@ public final class StatusBar extends HBox {
         getChildren().addAll(facts, notice, space, progress, zoom);
         fade.setOnFinished(e -> notice.setText(""));
         desk.notices().showIn(s -> show(s, false), s -> show(s, true));
-        desk.bench().onChange(this::refresh);
+        desk.selection().onChange(this::refresh);
+        desk.bench().on(EnumSet.of(Bench.Change.JOB), this::unitChanged);
         sheet.onLook(this::showZoom);
         refresh();
     }
@@ -64,26 +65,30 @@ public final class StatusBar extends HBox {
         zoom.setText(Words.of("status.zoom", Math.round(sheet.viewport().percent())));
     }
 
+    private void unitChanged() {
+        if (desk.bench().job().unit() != shown) {
+            refresh();
+        }
+    }
+
     private void refresh() {
         showZoom();
         LengthUnit unit = desk.bench().job().unit();
-        Optional<Box> box = SelectionBox.upright(desk.bench().selected());
+        shown = unit;
+        SelectionFacts known = desk.selection().facts();
+        Optional<Box> box = known.measured().upright();
         if (box.isEmpty()) {
             Sheet s = desk.bench().sheet();
             facts.setText(Words.of("status.sheet", s.name(), size(s.width(), s.height(), unit)));
             return;
         }
-        List<Box> others = desk.bench().level().stream()
-                .filter(e -> !desk.bench().selection().contains(e.id()) && !e.hidden())
-                .flatMap(e -> Extent.of(e, desk.bench().levelToSheet()).stream())
-                .toList();
-        String gap = Gaps.of(box.get(), others, desk.bench().sheet().trim())
-                .nearest()
+        String gap = known.surroundings()
+                .flatMap(s -> s.gaps().nearest())
                 .map(g -> Words.of("status.gap", LengthFormat.withUnit(g.distance(), unit)))
                 .orElse("");
         facts.setText(Words.of(
                         "status.selected",
-                        desk.bench().selection().size(),
+                        known.measured().count(),
                         size(box.get().width(), box.get().height(), unit))
                 + gap);
     }

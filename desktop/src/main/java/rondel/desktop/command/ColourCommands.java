@@ -65,7 +65,7 @@ final class ColourCommands {
                 .run(
                         () -> ColourPick.at(painter, seen, place),
                         colour -> desk.perform(new SetFill(bench.selectedIds(), Paint.solid(colour))),
-                        failure -> desk.notices().refuse(Words.of("cli.unexpected", failure)),
+                        desk.notices()::failed,
                         () -> {});
     }
 

@@ -86,7 +86,7 @@ final class TryOutCommands {
                 .run(
                         () -> pictures(job, sheet, id, tryOut.children().size(), shown),
                         pictures -> choose(id, pictures, shown),
-                        failure -> desk.notices().refuse(Words.of("cli.unexpected", failure)),
+                        desk.notices()::failed,
                         () -> {});
     }
 
@@ -94,7 +94,7 @@ final class TryOutCommands {
         double longest = Math.max(sheet.width(), sheet.height());
         List<Image> pictures = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            Job each = new FlipTryOut(List.of(id), i - shown).apply(job);
+            Job each = bench.history().editing().direct(new FlipTryOut(List.of(id), i - shown), job);
             Sheet other = each.sheet(sheet.id());
             pictures.add(ScenePainting.elements(
                     SheetScene.of(each, other),

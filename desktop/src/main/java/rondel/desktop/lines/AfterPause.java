@@ -8,7 +8,6 @@ import javafx.util.Duration;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Workers;
 import rondel.job.Job;
-import rondel.words.Words;
 
 /** Works something out in the background once the person has paused. Only what was asked for last is told, and only while the
  *  job is still the same. */
@@ -52,7 +51,7 @@ final class AfterPause<T> {
                                 then.accept(found);
                             }
                         },
-                        failure -> desk.notices().refuse(Words.of("cli.unexpected", failure)),
+                        desk.notices()::failed,
                         () -> {});
     }
 }

@@ -2,7 +2,6 @@ package rondel.desktop.lines;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -19,7 +18,6 @@ import rondel.geometry.Point;
 import rondel.job.BackdropShape;
 import rondel.job.Cleared;
 import rondel.job.ElementId;
-import rondel.job.Job;
 import rondel.job.Located;
 import rondel.job.PictureElement;
 import rondel.operation.Operation;
@@ -163,12 +161,12 @@ final class BackdropSection extends ToolSection {
     }
 
     /** On smaller copies: full pictures take their time. */
-    private UnaryOperator<Job> draft(ClearBackdrop clearing) {
-        return job -> ClearingDraft.of(job, clearing, desk.pictures());
+    private Proposal draft(ClearBackdrop clearing) {
+        return Proposal.like(job -> ClearingDraft.of(job, clearing, desk.pictures()));
     }
 
     @Override
-    Optional<UnaryOperator<Job>> proposal() {
+    Optional<Proposal> proposal() {
         return clearing().map(this::draft);
     }
 

@@ -1,26 +1,31 @@
 package rondel.desktop.lines;
 
-import java.util.function.Consumer;
+import java.util.Optional;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Progress;
+import rondel.history.Editing;
 import rondel.job.Job;
-import rondel.link.Following;
 import rondel.operation.Operation;
 import rondel.words.Words;
 
-/** Makes edits that may take their time: computed in the background with progress and cancel, and made when the result is
- *  there, unless the job was changed meanwhile. */
+/** Makes edits that may take their time: computed aside with progress and cancel, while other edits go on, and made in turn
+ *  when the result is there. Where the job has changed meanwhile, it is computed again for the job as it is. */
 public final class BackgroundEdits {
+
+    /** How often it is computed before the person is told that the job keeps changing. */
+    private static final int TRIES = 3;
 
     private final Desk desk;
     private final Progress progress;
     private final FillingRun filling;
+    private final Preview preview;
     private final ShapeChoice shapes = new ShapeChoice();
 
-    public BackgroundEdits(Desk desk, Progress progress, FillingRun filling) {
+    public BackgroundEdits(Desk desk, Progress progress, FillingRun filling, Preview preview) {
         this.desk = desk;
         this.progress = progress;
         this.filling = filling;
+        this.preview = preview;
     }
 
     /** How shapes are made from shapes. */
@@ -37,14 +42,34 @@ public final class BackgroundEdits {
         make(operation, () -> {});
     }
 
-    /** @param ended hears when it has ended, one way or another */
+    /** @param ended hears when it has been computed, one way or another */
     public void make(Operation operation, Runnable ended) {
+        Optional<Job> shown = preview.finished(operation);
+        if (shown.isPresent()) {
+            take(operation, desk.bench().job(), shown.get(), ended, TRIES);
+            ended.run();
+            return;
+        }
+        desk.bench().whenSettled(() -> compute(operation, ended, TRIES));
+    }
+
+    private void compute(Operation operation, Runnable ended, int tries) {
         Job job = desk.bench().job();
-        Consumer<Job> done = result -> {
-            if (!desk.bench().perform(operation, job, result)) {
+        Editing editing = desk.bench().history().editing();
+        progress.run(
+                operation.label(),
+                () -> editing.apply(operation, job),
+                result -> take(operation, job, result, ended, tries),
+                ended);
+    }
+
+    private void take(Operation operation, Job job, Job result, Runnable ended, int tries) {
+        desk.bench().perform(operation, job, result, () -> {
+            if (tries > 1) {
+                compute(operation, ended, tries - 1);
+            } else {
                 desk.notices().refuse(Words.of("notice.changedMeanwhile", operation.label()));
             }
-        };
-        progress.run(operation.label(), () -> Following.apply(operation, job), done, ended);
+        });
     }
 }

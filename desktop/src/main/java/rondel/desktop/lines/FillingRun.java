@@ -7,8 +7,8 @@ import rondel.desktop.app.Desk;
 import rondel.desktop.app.Progress;
 import rondel.desktop.sheet.SheetView;
 import rondel.filling.FillOutline;
+import rondel.history.Editing;
 import rondel.job.Job;
-import rondel.link.Following;
 import rondel.words.Words;
 
 /** Fills an outline in the background while the person watches it get fuller: it can be called off, or stopped and kept as it
@@ -38,6 +38,7 @@ public final class FillingRun {
 
     public void start(FillOutline operation) {
         Job job = desk.bench().job();
+        Editing editing = desk.bench().history().editing();
         Under under = new Under();
         progress.runUntilStopped(
                 operation.label(),
@@ -47,16 +48,15 @@ public final class FillingRun {
                         show(under, asItIs);
                         return !under.stopped;
                     });
-                    return Following.after(job, filled);
+                    return editing.follow(job, filled);
                 },
                 result -> {
                     FillOutline made = new FillOutline(
                             operation.outline(),
                             operation.drawings(),
                             under.stopped ? operation.shape().withRounds(under.rounds) : operation.shape());
-                    if (!desk.bench().perform(made, job, result)) {
-                        desk.notices().refuse(Words.of("notice.changedMeanwhile", made.label()));
-                    }
+                    desk.bench().perform(made, job, result, () -> desk.notices()
+                            .refuse(Words.of("notice.changedMeanwhile", made.label())));
                 },
                 () -> under.stopped = true,
                 () -> {

@@ -4,14 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Spinner;
 import rondel.desktop.app.Desk;
 import rondel.desktop.dialog.LengthInput;
 import rondel.filling.FillOutline;
 import rondel.job.FillingShape;
-import rondel.job.Job;
 import rondel.job.Link;
 import rondel.operation.Operation;
 import rondel.units.LengthUnit;
@@ -102,8 +100,8 @@ final class FillingSection extends ToolSection {
 
     /** As it begins, before it gets fuller. */
     @Override
-    Optional<UnaryOperator<Job>> proposal() {
-        return filling(0).map(ToolSection::edit);
+    Optional<Proposal> proposal() {
+        return filling(0).map(Proposal::of);
     }
 
     private Optional<Operation> filling(int rounds) {

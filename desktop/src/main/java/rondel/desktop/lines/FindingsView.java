@@ -11,9 +11,7 @@ import javafx.scene.layout.VBox;
 import rondel.check.Finding;
 import rondel.desktop.app.Desk;
 import rondel.job.Job;
-import rondel.link.Following;
 import rondel.operation.Operation;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The list of findings: each says what, where and what to do; a click goes there, a button mends it. */
@@ -56,21 +54,15 @@ final class FindingsView extends VBox {
                 .run(
                         () -> finding.fix().orElseThrow().operation().get(),
                         operation -> made(operation, job),
-                        failure -> desk.notices()
-                                .refuse(
-                                        failure instanceof Refusal
-                                                ? failure.getMessage()
-                                                : Words.of("cli.unexpected", failure)),
+                        desk.notices()::failed,
                         () -> {});
     }
 
     private void made(Operation operation, Job job) {
-        try {
-            if (!desk.bench().perform(operation, job, Following.apply(operation, job))) {
-                desk.notices().refuse(Words.of("notice.changedMeanwhile", operation.label()));
-            }
-        } catch (Refusal e) {
-            desk.notices().refuse(e.getMessage());
+        if (desk.bench().job() == job) {
+            desk.perform(operation);
+        } else {
+            desk.notices().refuse(Words.of("notice.changedMeanwhile", operation.label()));
         }
     }
 

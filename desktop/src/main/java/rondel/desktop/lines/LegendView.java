@@ -1,10 +1,14 @@
 package rondel.desktop.lines;
 
+import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.shape.Line;
+import rondel.desktop.app.Derived;
 import rondel.desktop.app.Desk;
+import rondel.desktop.model.Bench;
 import rondel.job.Role;
 import rondel.job.Sheet;
 import rondel.roles.MadeLines;
@@ -15,25 +19,28 @@ import rondel.words.Words;
 final class LegendView extends GridPane {
 
     private final Desk desk;
-    private Sheet shown;
+    private final Derived<MadeLines> made;
 
     LegendView(Desk desk) {
         super(10, 6);
         this.desk = desk;
         setId("legend");
         setMinHeight(USE_PREF_SIZE);
-        desk.bench().onChange(this::show);
-        show();
+        made = new Derived<>(desk.workers(), this::show);
+        desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SHEET), this::ask);
+        sceneProperty().addListener((o, before, now) -> ask());
     }
 
-    private void show() {
-        Sheet sheet = desk.bench().sheet();
-        if (sheet == shown) {
-            return;
+    /** Only while it is seen. */
+    private void ask() {
+        if (getScene() != null) {
+            Sheet sheet = desk.bench().sheet();
+            made.of(List.of(sheet, desk.bench().job().unit()), () -> MadeLines.of(sheet));
         }
-        shown = sheet;
+    }
+
+    private void show(MadeLines made) {
         getChildren().clear();
-        MadeLines made = MadeLines.of(sheet);
         Map<Role, MadeLines.Tally> tallies = made.tallies();
         int row = 0;
         for (Role role : Role.values()) {

@@ -1,8 +1,8 @@
 package rondel.desktop.lines;
 
+import java.util.EnumSet;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -10,8 +10,11 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.util.Duration;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Workers;
+import rondel.desktop.model.Bench;
 import rondel.desktop.sheet.SheetView;
+import rondel.history.Editing;
 import rondel.job.Job;
+import rondel.operation.Operation;
 import rondel.words.Refusal;
 
 /** Shows on the sheet what an edit would make, while its figures are being chosen: computed in the background once the person
@@ -24,16 +27,21 @@ public final class Preview {
     private final SheetView sheet;
     private final PauseTransition pause = new PauseTransition(PAUSE);
     private final ReadOnlyBooleanWrapper working = new ReadOnlyBooleanWrapper();
-    private Supplier<Optional<UnaryOperator<Job>>> proposed = Optional::empty;
+    private Supplier<Optional<Proposal>> proposed = Optional::empty;
+    private Optional<Finished> finished = Optional.empty();
     private Optional<Workers.Task> task = Optional.empty();
     private int asked;
     private boolean underWay;
+
+    /** An edit whose result has been shown. */
+    private record Finished(Operation operation, Job base, Job result) {}
 
     public Preview(Desk desk, SheetView sheet) {
         this.desk = desk;
         this.sheet = sheet;
         pause.setOnFinished(e -> compute());
-        desk.bench().onChange(() -> {
+        desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SELECTION, Bench.Change.SHEET), () -> {
+            finished = finished.filter(f -> f.base == desk.bench().job());
             if (underWay) {
                 propose(proposed);
             }
@@ -43,7 +51,7 @@ public final class Preview {
     /** Shows what an edit would make.
      *
      * @param edit asked when it is to be computed, run in the background; nothing where there is none to be made now */
-    public void propose(Supplier<Optional<UnaryOperator<Job>>> edit) {
+    void propose(Supplier<Optional<Proposal>> edit) {
         proposed = edit;
         underWay = true;
         pause.playFromStart();
@@ -55,6 +63,12 @@ public final class Preview {
         pause.stop();
         cancel();
         sheet.showPreview(Optional.empty());
+    }
+
+    /** What an edit makes of the job as it is, with what follows from it, where that has been shown: it is not computed again. */
+    Optional<Job> finished(Operation operation) {
+        return finished.filter(f -> f.base == desk.bench().job() && f.operation.equals(operation))
+                .map(Finished::result);
     }
 
     /** Whether what would be made is being computed. */
@@ -76,7 +90,8 @@ public final class Preview {
     private void compute() {
         cancel();
         Job job = desk.bench().job();
-        Optional<UnaryOperator<Job>> edit = made();
+        Editing editing = desk.bench().history().editing();
+        Optional<Proposal> edit = made();
         if (edit.isEmpty()) {
             sheet.showPreview(Optional.empty());
             return;
@@ -85,10 +100,13 @@ public final class Preview {
         int now = asked;
         task = Optional.of(desk.workers()
                 .run(
-                        () -> edit.get().apply(job),
-                        result -> ended(
-                                now,
-                                Optional.of(result).filter(r -> desk.bench().job() == job)),
+                        () -> edit.get().edit().apply(editing, job),
+                        result -> {
+                            finished = edit.get().exactly().map(o -> new Finished(o, job, result));
+                            ended(
+                                    now,
+                                    Optional.of(result).filter(r -> desk.bench().job() == job));
+                        },
                         failure -> ended(now, Optional.empty()),
                         () -> {}));
     }
@@ -102,7 +120,7 @@ public final class Preview {
     }
 
     /** What can't be said yet, as a length is half typed, is no edit. */
-    private Optional<UnaryOperator<Job>> made() {
+    private Optional<Proposal> made() {
         try {
             return proposed.get();
         } catch (Refusal e) {

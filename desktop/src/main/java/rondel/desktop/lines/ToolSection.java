@@ -2,7 +2,6 @@ package rondel.desktop.lines;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -13,8 +12,6 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
-import rondel.job.Job;
-import rondel.link.Following;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -108,13 +105,8 @@ abstract class ToolSection extends VBox {
     abstract Optional<Operation> operation();
 
     /** What the preview shows: the edit, or one that is quicker to make and looks alike. */
-    Optional<UnaryOperator<Job>> proposal() {
-        return operation().map(ToolSection::edit);
-    }
-
-    /** An edit as the preview makes it. */
-    static UnaryOperator<Job> edit(Operation operation) {
-        return job -> Following.apply(operation, job);
+    Optional<Proposal> proposal() {
+        return operation().map(Proposal::of);
     }
 
     private void make(Consumer<Operation> make) {

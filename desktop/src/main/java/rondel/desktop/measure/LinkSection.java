@@ -7,7 +7,6 @@ import javafx.scene.layout.HBox;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.CommandButton;
-import rondel.link.Unlink;
 import rondel.words.Words;
 
 /** Says that what is selected is kept alike with others, and lets it go its own way. */
@@ -26,10 +25,8 @@ final class LinkSection extends HBox {
         getChildren().addAll(told, button);
     }
 
-    void show() {
-        int others = desk.onlySelected()
-                .map(e -> Unlink.others(desk.bench().job(), e))
-                .orElse(0);
+    /** @param others how many are kept alike with what is selected */
+    void show(int others) {
         setVisible(others > 0);
         setManaged(others > 0);
         told.setText(Words.of("measure.alike", others));

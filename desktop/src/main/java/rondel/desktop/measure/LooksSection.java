@@ -18,6 +18,7 @@ import rondel.arrange.SetStroke;
 import rondel.desktop.app.Desk;
 import rondel.desktop.look.FxColours;
 import rondel.desktop.look.Shown;
+import rondel.desktop.model.Measurements;
 import rondel.job.ElementId;
 import rondel.job.Paint;
 import rondel.job.Rgba;
@@ -107,12 +108,14 @@ final class LooksSection extends GridPane {
     }
 
     private double lineWidthNow() {
-        return Measurements.of(desk.bench().selected()).strokeWidth().orElse(USUAL_LINE);
+        return desk.selection().facts().measured().strokeWidth().orElse(USUAL_LINE);
     }
 
     private void stroke(List<ElementId> ids, Rgba colour, double widthMm) {
         Stroke made = Stroke.plain(colour, widthMm);
-        Stroke stroke = Measurements.of(desk.bench().selected())
+        Stroke stroke = desk.selection()
+                .facts()
+                .measured()
                 .stroke()
                 .map(s -> new Stroke(made.paint(), widthMm, s.cap(), s.join(), s.miterLimit(), List.of(), 0))
                 .orElse(made);

@@ -1,5 +1,6 @@
 package rondel.desktop.measure;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -25,12 +26,17 @@ import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.model.Bench;
+import rondel.desktop.model.Measurements;
+import rondel.desktop.model.SelectionFacts;
 import rondel.desktop.model.Surroundings;
 import rondel.desktop.text.LetterChoice;
 import rondel.desktop.text.TextEdits;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
+import rondel.job.Swatch;
+import rondel.units.LengthUnit;
 import rondel.words.Words;
 
 /** Says the physical truth of the selection, and makes true what is typed. */
@@ -56,6 +62,8 @@ public final class MeasureView extends VBox {
     private final OriginSection origin;
     private final SwatchStrip swatches;
     private boolean showing;
+    private LengthUnit shownUnit;
+    private List<Swatch> shownPalette = List.of();
 
     public MeasureView(Desk desk, Commands commands, TextEdits texts, LetterChoice letters) {
         this.desk = desk;
@@ -98,7 +106,8 @@ public final class MeasureView extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(title, empty, scroll);
         anchor.chosen().addListener((o, before, now) -> show());
-        desk.bench().onChange(this::show);
+        desk.selection().onChange(this::show);
+        desk.bench().on(EnumSet.of(Bench.Change.JOB), this::showUnits);
         show();
     }
 
@@ -168,19 +177,30 @@ public final class MeasureView extends VBox {
         grid.addRow(row, label, field);
     }
 
+    /** A change of the job that leaves the sheet as it is may be one of the unit, or of the palette. */
+    private void showUnits() {
+        if (desk.bench().job().unit() != shownUnit
+                || !desk.bench().job().palette().equals(shownPalette)) {
+            show();
+        }
+    }
+
     private void show() {
-        Measurements m = Measurements.of(desk.bench().selected());
+        shownUnit = desk.bench().job().unit();
+        shownPalette = desk.bench().job().palette();
+        SelectionFacts facts = desk.selection().facts();
+        Measurements m = facts.measured();
         showing = true;
         boolean any = m.count() > 0;
         empty.setVisible(!any);
         empty.setManaged(!any);
         fields.setVisible(any);
         fields.setManaged(any);
-        showPpi();
-        text.show(desk.bench().selected());
-        swatches.show();
-        shadow.show(desk.bench().selected());
-        spacing.show(desk.bench().surroundings().map(Surroundings::gaps));
+        showPpi(facts.leastPpi());
+        text.show(facts.selected());
+        swatches.show(facts.colours());
+        shadow.show(facts.selected());
+        spacing.show(facts.surroundings().map(Surroundings::gaps));
         name.setText(m.name().orElse(""));
         name.setDisable(m.count() != 1);
         width.show(m.width());
@@ -191,19 +211,13 @@ public final class MeasureView extends VBox {
         turn.setText(m.turn().isPresent() ? degrees(m.turn().getAsDouble()) : "");
         turn.setDisable(m.turn().isEmpty());
         looks.show(m);
-        link.show();
-        origin.show(desk.bench().selected());
+        link.show(facts.alike());
+        origin.show(facts.selected());
         showing = false;
     }
 
     /** The fewest pixels to the inch of what is selected, with a word where print would show it. */
-    private void showPpi() {
-        OptionalDouble least = desk.bench().selected().stream()
-                .map(l -> EffectivePpi.of(
-                        l.element(), l.toSheet(), desk.bench().job().media()))
-                .filter(OptionalDouble::isPresent)
-                .mapToDouble(OptionalDouble::getAsDouble)
-                .min();
+    private void showPpi(OptionalDouble least) {
         ppi.setVisible(least.isPresent());
         ppi.setManaged(least.isPresent());
         boolean few = least.orElse(0) < EffectivePpi.LEAST_FOR_PRINT;
@@ -235,7 +249,9 @@ public final class MeasureView extends VBox {
 
     private void place(java.util.function.UnaryOperator<Point> to) {
         Anchor a = anchor.chosen().get();
-        edit(ids -> Measurements.of(desk.bench().selected())
+        edit(ids -> desk.selection()
+                .facts()
+                .measured()
                 .at(a)
                 .map(to)
                 .ifPresent(p -> desk.perform(new MoveTo(ids, p.x(), p.y(), a))));

@@ -11,9 +11,9 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.shape.Circle;
 import rondel.arrange.SetFill;
 import rondel.arrange.SetStroke;
-import rondel.colour.ColoursInUse;
 import rondel.desktop.app.Desk;
 import rondel.desktop.look.FxColours;
+import rondel.desktop.model.Measurements;
 import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.Stroke;
@@ -35,10 +35,11 @@ final class SwatchStrip extends FlowPane {
         setId("swatches");
     }
 
-    void show() {
+    /** @param inUse colours of the selection */
+    void show(List<Rgba> inUse) {
         Set<Rgba> colours = new LinkedHashSet<>(
                 desk.bench().job().palette().stream().map(Swatch::colour).toList());
-        colours.addAll(ColoursInUse.of(desk.bench().selected().stream().map(l -> l.element())));
+        colours.addAll(inUse);
         List<Rgba> next = colours.stream().limit(MOST).toList();
         if (!next.equals(shown)) {
             shown = next;
@@ -74,7 +75,7 @@ final class SwatchStrip extends FlowPane {
             desk.perform(new SetFill(desk.bench().selectedIds(), Paint.solid(colour)));
             return;
         }
-        Measurements now = Measurements.of(desk.bench().selected());
+        Measurements now = desk.selection().facts().measured();
         Stroke stroke = Stroke.plain(colour, now.strokeWidth().orElse(USUAL_LINE));
         desk.perform(new SetStroke(desk.bench().selectedIds(), Optional.of(stroke)));
     }

@@ -1,20 +1,19 @@
 package rondel.desktop.model;
 
+import java.util.List;
 import java.util.Optional;
+import rondel.job.Located;
 import rondel.spacing.Gaps;
 import rondel.spacing.Neighbourhood;
 
-/** The selection among what is beside it, and the gaps between: measured once for each change, as frames of a pan only move
- *  what is there. */
+/** The selection among what is beside it, and the gaps between. */
 public record Surroundings(Neighbourhood around, Gaps gaps) {
 
     /** Nothing where nothing that takes room is selected. */
-    static Optional<Surroundings> of(Bench bench) {
-        return SelectionBox.upright(bench.selected())
+    static Optional<Surroundings> of(List<Located> selected, SelectionFacts.Of of) {
+        return SelectionBox.upright(selected)
                 .map(box -> new Neighbourhood(
-                        box,
-                        Neighbourhood.others(bench.level(), bench.levelToSheet(), bench.selection()),
-                        bench.sheet()))
+                        box, Neighbourhood.others(of.level(), of.levelToSheet(), of.selection()), of.sheet()))
                 .map(around -> new Surroundings(around, around.gaps()));
     }
 }

@@ -18,6 +18,7 @@ final class CarriedSelection {
     private final Lifted lifted = new Lifted();
     private final SnapLines snapLines = new SnapLines();
     private boolean underWay;
+    private boolean settling;
 
     CarriedSelection(Desk desk, SheetPicture picture, ShownSheet shown) {
         this.desk = desk;
@@ -42,6 +43,16 @@ final class CarriedSelection {
         if (!underWay) {
             picture.show(shown.scene());
         }
+    }
+
+    /** How far what is shown of the selection is from where the selection was measured last. */
+    Affine moved() {
+        return underWay || settling ? lifted.moved() : Affine.IDENTITY;
+    }
+
+    /** The selection has been measured where it is now. */
+    void arrived() {
+        settling = false;
     }
 
     void lift(Viewport viewport) {
@@ -71,6 +82,7 @@ final class CarriedSelection {
     /** Lets the selection down; its picture stays until the sheet is painted with it. */
     void drop(Viewport viewport) {
         underWay = false;
+        settling = true;
         snapLines.show(List.of(), viewport);
         picture.show(shown.scene());
         picture.whenSharp(() -> {
@@ -78,6 +90,13 @@ final class CarriedSelection {
                 lifted.clear();
             }
         });
+    }
+
+    /** Lets the selection back to where it was. */
+    void letGo(Viewport viewport) {
         lifted.begin();
+        lifted.place(viewport);
+        drop(viewport);
+        settling = false;
     }
 }

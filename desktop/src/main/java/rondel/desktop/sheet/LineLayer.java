@@ -10,6 +10,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
+import rondel.desktop.app.Derived;
+import rondel.desktop.app.Workers;
 import rondel.desktop.look.FxPaths;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
@@ -31,23 +33,38 @@ final class LineLayer extends Pane {
     private static final double ROOM = 1.2;
     private static final int MOST_PLACES = 60;
 
-    private Sheet shownSheet;
+    private final Derived<MadeLines> derived;
+    private MadeLines made = MadeLines.NONE;
+    private Box trim = new Box(0, 0, 0, 0);
+    private Viewport at = new Viewport(Viewport.TRUE_SIZE, 0, 0);
     private Viewport shownAt;
 
-    LineLayer() {
+    LineLayer(Workers workers) {
+        derived = new Derived<>(workers, found -> {
+            made = found;
+            draw();
+        });
         setMouseTransparent(true);
         setVisible(false);
     }
 
     void show(Sheet sheet, Viewport viewport) {
-        if (!isVisible() || sheet == shownSheet && viewport.equals(shownAt)) {
+        if (!isVisible()) {
             return;
         }
-        MadeLines made = MadeLines.of(sheet);
+        at = viewport;
+        trim = sheet.trim();
+        derived.of(List.of(sheet), () -> MadeLines.of(sheet));
+        if (!viewport.equals(shownAt)) {
+            draw();
+        }
+    }
+
+    private void draw() {
+        Viewport viewport = at;
+        shownAt = at;
         Map<Role, Outline> outlines = made.outlines();
-        shownSheet = sheet;
-        shownAt = viewport;
-        PaperLayer.place(tint, sheet.trim(), viewport);
+        PaperLayer.place(tint, trim, viewport);
         List<Node> nodes = new ArrayList<>(List.of(tint));
         if (!made.aside().isEmpty()) {
             Path path = FxPaths.of(made.aside(), viewport.toScreen());
@@ -100,6 +117,8 @@ final class LineLayer extends Pane {
 
     void open(boolean on) {
         setVisible(on);
-        shownSheet = null;
+        made = MadeLines.NONE;
+        derived.forget();
+        shownAt = null;
     }
 }

@@ -1,5 +1,6 @@
 package rondel.desktop.sheet;
 
+import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
@@ -23,6 +24,9 @@ public final class ScenePainting {
         Painter painter = new Painter(scene.media(), pictures).without(scene.without());
         return picture(painter, scene.sheet().elements(), key.area(), key.scale(), TileKey.SIDE, TileKey.SIDE);
     }
+
+    private static final Color UNPAINTED = new Color(0xb8, 0x44, 0x2f, 0x60);
+    private static final int UNPAINTED_STEP = 16;
 
     /** How wide the finest line of a small picture is, in px: a cut line is a hairline, and would not be seen. */
     private static final double SEEN = 1.6;
@@ -63,6 +67,18 @@ public final class ScenePainting {
         g.scale(scale, scale);
         g.translate(-area.x(), -area.y());
         painter.elements(g, elements);
+        g.dispose();
+        return image(pixels);
+    }
+
+    /** What stands in the place of a tile that could not be painted: fine lines across it. */
+    static Image unpainted() {
+        BufferedImage pixels = new BufferedImage(TileKey.SIDE, TileKey.SIDE, BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D g = pixels.createGraphics();
+        g.setColor(UNPAINTED);
+        for (int at = -TileKey.SIDE; at < TileKey.SIDE; at += UNPAINTED_STEP) {
+            g.drawLine(at, 0, at + TileKey.SIDE, TileKey.SIDE);
+        }
         g.dispose();
         return image(pixels);
     }

@@ -30,15 +30,15 @@ final class SelectionPress implements Press {
     @Override
     public void released(Pointer at) {
         if (lifted) {
-            gesture.finish(at.sheet(), at.keys()).ifPresent(desk::perform);
-            view.drop();
+            gesture.finish(at.sheet(), at.keys())
+                    .ifPresentOrElse(o -> desk.bench().perform(o, view::drop, view::putBack), view::putBack);
         }
     }
 
     @Override
     public boolean callOff() {
         if (lifted) {
-            view.drop();
+            view.putBack();
         }
         return lifted;
     }

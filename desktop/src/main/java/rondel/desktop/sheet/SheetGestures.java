@@ -101,7 +101,7 @@ final class SheetGestures {
     }
 
     private Optional<Press> pressedThings(MouseEvent e) {
-        Optional<Extent.TurnedBox> box = SelectionBox.of(desk.bench().selected());
+        Optional<Extent.TurnedBox> box = desk.selection().box();
         Optional<Anchor> handle = box.flatMap(b -> view.overlay().handleAt(b, view.viewport(), e.getX(), e.getY()));
         boolean onKnob = box.isPresent() && view.overlay().isTurnKnob(box.get(), view.viewport(), e.getX(), e.getY());
         boolean onHandle = handle.isPresent() || onKnob;
@@ -188,7 +188,7 @@ final class SheetGestures {
         if (spaceHeld || view.tool().brush().isPresent()) {
             return;
         }
-        Optional<Extent.TurnedBox> box = SelectionBox.of(desk.bench().selected());
+        Optional<Extent.TurnedBox> box = desk.selection().box();
         boolean knob = box.isPresent() && view.overlay().isTurnKnob(box.get(), view.viewport(), e.getX(), e.getY());
         Optional<Anchor> handle = box.flatMap(b -> view.overlay().handleAt(b, view.viewport(), e.getX(), e.getY()));
         view.setCursor(

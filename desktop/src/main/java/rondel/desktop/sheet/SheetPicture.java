@@ -5,9 +5,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.scene.Group;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Pane;
+import javafx.util.Duration;
+import rondel.desktop.app.Notices;
 import rondel.desktop.app.Workers;
 import rondel.geometry.Box;
 import rondel.paint.PictureSource;
@@ -23,10 +26,15 @@ final class SheetPicture extends Pane {
         SheetScene asked;
         SheetScene painted;
         Workers.Task task = new Workers.Task();
+        int failures;
     }
+
+    private static final int TRIES = 3;
+    private static final Duration BEFORE_TRYING_AGAIN = Duration.seconds(2);
 
     private final Workers workers;
     private final PictureSource pictures;
+    private final Notices notices;
     private final Map<TileKey, Tile> tiles = new HashMap<>();
     private final Group sharp = new Group();
     private final Group stretched = new Group();
@@ -35,7 +43,8 @@ final class SheetPicture extends Pane {
     private SheetScene scene;
     private Viewport viewport = new Viewport(Viewport.TRUE_SIZE, 0, 0);
 
-    SheetPicture(Workers workers, PictureSource pictures) {
+    SheetPicture(Workers workers, PictureSource pictures, Notices notices) {
+        this.notices = notices;
         this.workers = workers;
         this.pictures = pictures;
         setMouseTransparent(true);
@@ -154,11 +163,36 @@ final class SheetPicture extends Pane {
         }
         tile.asked = wanted;
         tile.task.cancel();
-        tile.task = workers.paint(() -> ScenePainting.tile(wanted, key, pictures), image -> {
-            tile.view.setImage(image);
-            tile.painted = wanted;
-            settled();
-        });
+        tile.task = workers.paint(
+                () -> ScenePainting.tile(wanted, key, pictures),
+                image -> {
+                    tile.view.setImage(image);
+                    tile.painted = wanted;
+                    tile.failures = 0;
+                    settled();
+                },
+                why -> failed(key, tile, wanted, why));
+    }
+
+    /** A tile that can't be painted is marked, holds up nothing, and is tried again after a while, and with the next change. */
+    private void failed(TileKey key, Tile tile, SheetScene wanted, Throwable why) {
+        tile.view.setImage(ScenePainting.unpainted());
+        tile.painted = wanted;
+        if (++tile.failures == 1) {
+            notices.failed(why);
+        }
+        if (tile.failures <= TRIES) {
+            PauseTransition pause = new PauseTransition(BEFORE_TRYING_AGAIN);
+            pause.setOnFinished(e -> {
+                if (tiles.get(key) == tile && tile.painted == wanted && tile.wanted == wanted) {
+                    tile.painted = null;
+                    tile.asked = null;
+                    request(key);
+                }
+            });
+            pause.play();
+        }
+        settled();
     }
 
     private void settled() {

@@ -1,7 +1,6 @@
 package rondel.desktop.sheet;
 
 import java.util.ArrayList;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +20,11 @@ import rondel.paint.PaintedExtent;
  * @param without what is left out because it is being dragged */
 public record SheetScene(Sheet sheet, Map<MediaId, Media> media, Set<ElementId> without) {
 
+    /** From so many changed elements on, all is painted anew: measuring them takes longer than they are worth. */
+    private static final int MANY = 300;
+
+    private static final Box EVERYWHERE = new Box(-1e6, -1e6, 2e6, 2e6);
+
     public static SheetScene of(Job job, Sheet sheet) {
         return new SheetScene(sheet, job.media(), Set.of());
     }
@@ -34,11 +38,11 @@ public record SheetScene(Sheet sheet, Map<MediaId, Media> media, Set<ElementId> 
     public Optional<Box> changedSince(SheetScene before) {
         List<Box> boxes = new ArrayList<>();
         if (before.sheet != sheet) {
-            boxes.addAll(missing(before.sheet, sheet));
-            boxes.addAll(missing(sheet, before.sheet));
-            if (boxes.isEmpty() && !sheet.elements().equals(before.sheet.elements())) {
-                inked(sheet).ifPresent(boxes::add);
+            List<Element> changed = SheetDifference.changed(before.sheet.elements(), sheet.elements());
+            if (changed.size() > MANY) {
+                return Optional.of(EVERYWHERE);
             }
+            changed.forEach(e -> PaintedExtent.of(e, Affine.IDENTITY).ifPresent(boxes::add));
         }
         if (!before.without.equals(without)) {
             boxes.addAll(inked(before.sheet, before.without, without));
@@ -47,25 +51,10 @@ public record SheetScene(Sheet sheet, Map<MediaId, Media> media, Set<ElementId> 
         return Box.around(boxes).map(b -> b.grown(0.5));
     }
 
-    private static List<Box> missing(Sheet from, Sheet in) {
-        Map<Element, Boolean> there = new IdentityHashMap<>();
-        in.elements().forEach(e -> there.put(e, true));
-        return from.elements().stream()
-                .filter(e -> !there.containsKey(e))
-                .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
-                .toList();
-    }
-
-    private static Optional<Box> inked(Sheet sheet) {
-        return Box.around(sheet.elements().stream()
-                .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
-                .toList());
-    }
-
     private static List<Box> inked(Sheet sheet, Set<ElementId> ids, Set<ElementId> except) {
         return ids.stream()
                 .filter(id -> !except.contains(id))
-                .flatMap(id -> rondel.job.Located.in(sheet, id).stream())
+                .flatMap(id -> sheet.find(id).stream())
                 .flatMap(l -> PaintedExtent.of(l.element(), l.toSheet()).stream())
                 .toList();
     }

@@ -1,5 +1,6 @@
 package rondel.desktop.sheet;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Orientation;
@@ -7,6 +8,8 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
 import rondel.desktop.app.Desk;
+import rondel.desktop.model.Bench;
+import rondel.desktop.model.SelectionFacts;
 import rondel.desktop.text.LetterChoice;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -37,9 +40,8 @@ public final class SheetView extends Region {
     private final Ruler down = new Ruler(Orientation.VERTICAL);
     private Viewport viewport = new Viewport(Viewport.TRUE_SIZE, 0, 0);
     private Optional<SheetId> fitted = Optional.empty();
-    private SelectedBoxes selected = SelectedBoxes.NONE;
     private Optional<List<Guide>> draggedGuides = Optional.empty();
-    private final LineLayer lines = new LineLayer();
+    private final LineLayer lines;
     private final LetterLayer letters = new LetterLayer();
     private final MarkLayer markLayer;
     private List<SheetMark> marks = List.of();
@@ -49,7 +51,7 @@ public final class SheetView extends Region {
 
     public SheetView(Desk desk) {
         this.desk = desk;
-        this.picture = new SheetPicture(desk.workers(), desk.pictures());
+        this.picture = new SheetPicture(desk.workers(), desk.pictures(), desk.notices());
         this.shown = new ShownSheet(desk.bench());
         this.carried = new CarriedSelection(desk, picture, shown);
         getStyleClass().add("sheet-view");
@@ -58,6 +60,7 @@ public final class SheetView extends Region {
         setAccessibleText(Words.of("sheet.accessible"));
         setFocusTraversable(true);
         readouts = new GapReadouts(desk);
+        lines = new LineLayer(desk.workers());
         markLayer = new MarkLayer(id -> desk.bench().select(List.of(id)));
         getChildren()
                 .addAll(
@@ -82,7 +85,8 @@ public final class SheetView extends Region {
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
         desk.bench().onOpen(() -> fitted = Optional.empty());
-        desk.bench().onChange(this::jobChanged);
+        desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SELECTION, Bench.Change.SHEET), this::jobChanged);
+        desk.selection().onChange(this::selectionKnown);
         gestures = new SheetGestures(desk, this);
         gestures.listen();
     }
@@ -162,13 +166,16 @@ public final class SheetView extends Region {
     private void jobChanged() {
         shown.asItIs();
         carried.showRest();
-        // Once for each change, so that frames of a pan or a drag only move what is there.
-        selected = SelectedBoxes.of(desk.bench().selected());
         if (fitted.filter(desk.bench().sheet().id()::equals).isEmpty() && getWidth() > 0) {
             fitted = Optional.of(desk.bench().sheet().id());
             fit();
         }
         refresh();
+    }
+
+    private void selectionKnown() {
+        carried.arrived();
+        refreshOverlay();
     }
 
     /** Shows the sheet as it would be, or as it is again. */
@@ -198,6 +205,12 @@ public final class SheetView extends Region {
     /** Lets the selection down; its picture stays until the sheet is painted with it. */
     void drop() {
         carried.drop(viewport);
+        refreshOverlay();
+    }
+
+    /** Lets the selection back to where it was. */
+    void putBack() {
+        carried.letGo(viewport);
         refreshOverlay();
     }
 
@@ -243,19 +256,12 @@ public final class SheetView extends Region {
 
     private void refreshOverlay() {
         boolean lettering = letters.open().isPresent();
-        overlay.show(
-                lettering ? Optional.empty() : selected.around(),
-                carried.layer().moved(),
-                viewport);
+        SelectionFacts facts = desk.selection().facts();
+        overlay.show(lettering ? Optional.empty() : facts.boxes().around(), carried.moved(), viewport);
         letters.show(Optional.empty(), viewport);
-        overlay.showMembers(
-                carried.isUnderWay() ? List.of() : selected.members(),
-                carried.layer().moved(),
-                viewport);
+        overlay.showMembers(carried.isUnderWay() ? List.of() : facts.boxes().members(), carried.moved(), viewport);
         readouts.show(
-                carried.isUnderWay() || lettering
-                        ? Optional.empty()
-                        : desk.bench().surroundings(),
+                carried.isUnderWay() || lettering ? Optional.empty() : facts.surroundings(),
                 viewport,
                 desk.bench().job().unit());
     }

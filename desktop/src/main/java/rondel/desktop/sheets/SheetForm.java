@@ -44,10 +44,9 @@ public record SheetForm(
 
     /** The edit that adds such a sheet to a job. */
     public Operation addition(Job job) {
-        Operation add = new AddSheet(name, width, height);
-        Sheet added = add.apply(job).sheets().getLast();
+        AddSheet add = new AddSheet(name, width, height);
         List<Operation> steps = new ArrayList<>(List.of(add));
-        steps.addAll(differences(added));
+        steps.addAll(differences(add.sheet(job)));
         return together(add.label(), steps).orElse(add);
     }
 

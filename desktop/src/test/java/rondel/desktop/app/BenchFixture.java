@@ -52,7 +52,7 @@ abstract class BenchFixture extends SwiftRobot {
         Theme.install();
         workers = new Workers();
         notices = new Notices();
-        bench = new Bench(Job.blank("Test page", LengthUnit.IN, 304.8, 304.8));
+        bench = new Bench(Job.blank("Test page", LengthUnit.IN, 304.8, 304.8), workers.edits());
         desk = new Desk(bench, workers, PictureLevels.usual(), notices);
         window = new BenchWindow(
                 desk,
@@ -69,6 +69,12 @@ abstract class BenchFixture extends SwiftRobot {
     void closeWorkers() {
         window.close();
         workers.close();
+    }
+
+    /** Whether edits, or what views show of the selection, are still being worked out. */
+    @Override
+    protected boolean isBusy() {
+        return !bench.isSettled() || !workers.isDerived();
     }
 
     /** Waits until nothing is read, painted or written any more. */

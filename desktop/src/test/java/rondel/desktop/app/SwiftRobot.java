@@ -47,6 +47,24 @@ abstract class SwiftRobot extends ApplicationTest {
 
     /** Waits until the toolkit's thread has worked off what is queued, and has laid the window out once. */
     protected final void settle() {
+        laidOut();
+        for (boolean[] busy = {true}; busy[0]; ) {
+            onToolkit(then -> {
+                busy[0] = isBusy();
+                then.run();
+            });
+            if (busy[0]) {
+                laidOut();
+            }
+        }
+    }
+
+    /** Whether what was asked for is still being worked out in the background; asked on the toolkit's thread. */
+    protected boolean isBusy() {
+        return false;
+    }
+
+    private void laidOut() {
         onToolkit(Runnable::run);
         onToolkit(then -> {
             if (Window.getWindows().isEmpty()) {

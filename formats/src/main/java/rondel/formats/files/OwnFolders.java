@@ -23,6 +23,11 @@ public final class OwnFolders {
         return state().resolve("shelf");
     }
 
+    /** What went wrong, for whoever mends it. */
+    public static Path logs() {
+        return state().resolve("logs");
+    }
+
     private static Path state() {
         return Optional.ofNullable(System.getProperty("rondel.state"))
                 .map(Path::of)

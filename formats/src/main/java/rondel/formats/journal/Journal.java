@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import rondel.catalogue.WhatFollows;
 import rondel.formats.files.WholeFolder;
 import rondel.formats.job.JobFile;
 import rondel.formats.job.OperationJson;
@@ -176,7 +177,7 @@ public final class Journal implements AutoCloseable {
                 WholeFolder.delete(folder);
                 return Optional.empty();
             }
-            History history = History.of(JobFile.read(folder.resolve(BASE)));
+            History history = WhatFollows.editing().begin(JobFile.read(folder.resolve(BASE)));
             OperationJson operations = new OperationJson(new JournalMedia(folder));
             ObjectMapper mapper = new ObjectMapper();
             for (String line : Files.readAllLines(folder.resolve(EDITS))) {

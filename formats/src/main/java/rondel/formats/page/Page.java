@@ -57,7 +57,7 @@ public record Page(
         List<Element> onSheet = sheet.elements().stream()
                 .flatMap(rondel.job.GroupElement::everything)
                 .filter(e -> wanted.contains(e.id()))
-                .map(e -> placed(Located.in(sheet, e.id()).orElseThrow()))
+                .map(e -> placed(sheet.find(e.id()).orElseThrow()))
                 .toList();
         if (onSheet.size() < wanted.size()) {
             throw Refusal.of("export.otherSheet", sheet.name());

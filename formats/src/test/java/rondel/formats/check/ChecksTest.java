@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import rondel.arrange.Place;
+import rondel.catalogue.WhatFollows;
 import rondel.check.Checked;
 import rondel.check.Checks;
 import rondel.check.Finding;
@@ -248,7 +249,8 @@ class ChecksTest {
         assertThat(found.getFirst().sentence()).isNotBlank();
         assertThat(found.getFirst().fix().isPresent()).isEqualTo(c.mends);
         found.getFirst().fix().ifPresent(fix -> {
-            History history = History.of(c.trips).then(fix.operation().get());
+            History history =
+                    WhatFollows.editing().begin(c.trips).then(fix.operation().get());
             assertThat(found(history.job(), c.code)).isEmpty();
             assertThat(errors(history.job())).isSubsetOf(errors(c.trips));
             assertThat(history.undo().orElseThrow().job()).isSameAs(c.trips);

@@ -16,6 +16,7 @@ import org.junit.jupiter.api.io.TempDir;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
 import rondel.catalogue.SampleJob;
+import rondel.catalogue.WhatFollows;
 import rondel.formats.Fixtures;
 import rondel.formats.page.Page;
 import rondel.formats.pdf.PdfWriter;
@@ -38,7 +39,7 @@ class RandomJobsTest {
     private History random(long seed, int steps) throws Exception {
         Random random = new Random(seed);
         List<OperationKind> kinds = OperationCatalogue.kinds();
-        History history = History.of(SampleJob.make());
+        History history = WhatFollows.editing().begin(SampleJob.make());
         for (int i = 0; i < steps; i++) {
             Operation operation = kinds.get(random.nextInt(kinds.size())).example();
             JsonNode written = mapper.readTree(mapper.writeValueAsString(json.write(operation)));

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import rondel.arrange.Move;
 import rondel.catalogue.SampleJob;
+import rondel.catalogue.WhatFollows;
 import rondel.formats.Fixtures;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.history.History;
@@ -47,7 +48,7 @@ class JournalTest {
     @Test
     void unsavedWorkComesBackWithItsUndoAndItsPictures() throws Exception {
         Job job = SampleJob.make();
-        History history = History.of(job);
+        History history = WhatFollows.editing().begin(job);
         Journal journal = Journal.start(journals, job, Optional.of(Path.of("page.rondel")), Fixtures.PICTURES);
         Operation move = new Move(List.of(new ElementId("leaf")), 3, 4);
         Operation place = ArtworkPlacement.CENTRED

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import rondel.catalogue.WhatFollows;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.artwork.ArtworkReader;
@@ -27,7 +28,6 @@ import rondel.job.TextAlign;
 import rondel.job.Traits;
 import rondel.lettering.AddText;
 import rondel.lettering.ArcPath;
-import rondel.link.Following;
 import rondel.operation.Operation;
 import rondel.text.Typesetter;
 
@@ -59,7 +59,7 @@ final class Making {
     /** Makes an edit; gives what it leaves selected. */
     List<ElementId> then(Operation operation) {
         Job before = job;
-        job = Following.apply(operation, job);
+        job = WhatFollows.editing().apply(operation, job);
         return operation.selects(before, job);
     }
 

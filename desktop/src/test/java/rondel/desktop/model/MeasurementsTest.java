@@ -1,4 +1,4 @@
-package rondel.desktop.measure;
+package rondel.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

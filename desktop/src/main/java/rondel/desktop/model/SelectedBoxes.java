@@ -1,16 +1,15 @@
-package rondel.desktop.sheet;
+package rondel.desktop.model;
 
 import java.util.List;
 import java.util.Optional;
-import rondel.desktop.model.SelectionBox;
 import rondel.job.Extent;
 import rondel.job.Located;
 
 /** The boxes that a selection is shown by: one around all of it, and one around each member where there are several, but not
  *  so many that they would only be a tangle. */
-record SelectedBoxes(Optional<Extent.TurnedBox> around, List<Extent.TurnedBox> members) {
+public record SelectedBoxes(Optional<Extent.TurnedBox> around, List<Extent.TurnedBox> members) {
 
-    static final SelectedBoxes NONE = new SelectedBoxes(Optional.empty(), List.of());
+    public static final SelectedBoxes NONE = new SelectedBoxes(Optional.empty(), List.of());
 
     private static final int MOST = 200;
 

@@ -1,11 +1,10 @@
-package rondel.desktop.measure;
+package rondel.desktop.model;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
-import rondel.desktop.model.SelectionBox;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
 import rondel.geometry.Point;

@@ -1,0 +1,20 @@
+package rondel.catalogue;
+
+import java.util.List;
+import rondel.halo.Halos;
+import rondel.history.Editing;
+import rondel.link.Likes;
+import rondel.roles.RulesForNew;
+import rondel.shapes.Unions;
+
+/** All that follows from edits, in order: elements that are kept alike become alike again, unions and halos keep to what they
+ *  are made of, and new things get the roles that the job's rules say. A new follower is added here and nowhere else. */
+public final class WhatFollows {
+
+    private WhatFollows() {}
+
+    /** How edits are made, with a memory of its own for what it has worked out: whoever makes many keeps it. */
+    public static Editing editing() {
+        return new Editing(List.of(Likes::follow, Unions::follow, new Halos(), RulesForNew::follow));
+    }
+}
