@@ -37,6 +37,7 @@ public final class Bench {
         sets.put("sweep", Sweep::rows);
         sets.put("start", StartUp::rows);
         sets.put("frames", Frames::rows);
+        sets.put("edits", EditFrames::rows);
         sets.put("growth", Growth::rows);
         sets.put("pictures", ManyPictures::rows);
         List<String> wanted = args.length == 0 ? List.copyOf(sets.keySet()) : List.of(args);

@@ -6,13 +6,10 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.function.Consumer;
-import java.util.function.IntConsumer;
-import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.event.EventType;
 import javafx.geometry.Point2D;
@@ -59,15 +56,21 @@ final class Frames {
         Frames frames = new Frames(photograph());
         Platform.startup(frames::open);
         frames.done.await();
-        double idle = percentile(frames.series.get(0));
+        double idle = FrameTimes.percentile(frames.series.get(0));
         return List.of(
                 new rondel.bench.Bench.Row(
-                        "pan frame over 3,000 outlines, against rest", percentile(frames.series.get(1)), idle, 1.5),
+                        "pan frame over 3,000 outlines, against rest",
+                        FrameTimes.percentile(frames.series.get(1)),
+                        idle,
+                        1.5),
                 new rondel.bench.Bench.Row(
-                        "drag frame of 50 over 3,000, against rest", percentile(frames.series.get(2)), idle, 1.5),
+                        "drag frame of 50 over 3,000, against rest",
+                        FrameTimes.percentile(frames.series.get(2)),
+                        idle,
+                        1.5),
                 new rondel.bench.Bench.Row(
                         "frame while a 50 megapixel picture arrives, against rest",
-                        percentile(frames.series.get(3)),
+                        FrameTimes.percentile(frames.series.get(3)),
                         idle,
                         1.5));
     }
@@ -88,13 +91,15 @@ final class Frames {
                 () -> StarterShelf.open(shelf));
         stage.setScene(new Scene(window, 1280, 800));
         stage.show();
-        calm(() -> measure(i -> {}, idle -> {
-            series.add(idle);
-            measure(this::pan, panned -> {
-                series.add(panned);
-                calm(this::drag);
-            });
-        }));
+        FrameTimes.calm(
+                window,
+                () -> FrameTimes.measure(FRAMES, i -> {}, idle -> {
+                    series.add(idle);
+                    FrameTimes.measure(FRAMES, this::pan, panned -> {
+                        series.add(panned);
+                        FrameTimes.calm(window, this::drag);
+                    });
+                }));
     }
 
     private static Path ownShelf() {
@@ -113,28 +118,33 @@ final class Frames {
     /** The first drag lets the JDK compile what a drag needs; the second is measured. */
     private void drag() {
         bench.select(bench.level().subList(1000, 1050).stream().map(Element::id).toList());
-        calm(() -> dragSelected(times -> calm(() -> dragSelected(measured -> {
-            series.add(measured);
-            calm(() -> picture(done::countDown));
-        }))));
+        FrameTimes.calm(
+                window,
+                () -> dragSelected(times -> FrameTimes.calm(
+                        window,
+                        () -> dragSelected(measured -> {
+                            series.add(measured);
+                            FrameTimes.calm(window, () -> picture(done::countDown));
+                        }))));
     }
 
     private void dragSelected(Consumer<double[]> then) {
         Box box = Extent.onSheet(bench.selected().getFirst()).orElseThrow();
         Point start = window.sheet().viewport().toScreen(box.centre());
         fire(MouseEvent.MOUSE_PRESSED, start);
-        measure(i -> fire(MouseEvent.MOUSE_DRAGGED, start.plus(10 + 2 * (i % 60), 5 + i % 40)), times -> {
-            fire(MouseEvent.MOUSE_RELEASED, start);
-            then.accept(times);
-        });
+        FrameTimes.measure(
+                FRAMES, i -> fire(MouseEvent.MOUSE_DRAGGED, start.plus(10 + 2 * (i % 60), 5 + i % 40)), times -> {
+                    fire(MouseEvent.MOUSE_RELEASED, start);
+                    then.accept(times);
+                });
     }
 
     /** Places a large photograph and goes on measuring until it is sharp on the sheet. */
     private void picture(Runnable then) {
         window.actions().place(List.of(photograph), Optional.empty());
-        measure(i -> {}, times -> {
+        FrameTimes.measure(FRAMES, i -> {}, times -> {
             series.add(times);
-            calm(then);
+            FrameTimes.calm(window, then);
         });
     }
 
@@ -176,49 +186,5 @@ final class Frames {
                         false,
                         type != MouseEvent.MOUSE_DRAGGED,
                         null));
-    }
-
-    private void measure(IntConsumer each, Consumer<double[]> then) {
-        double[] times = new double[FRAMES];
-        new AnimationTimer() {
-            private int frame = -1;
-            private long before;
-
-            @Override
-            public void handle(long now) {
-                long at = System.nanoTime();
-                if (frame >= 0) {
-                    times[frame] = (at - before) / 1e6;
-                }
-                before = at;
-                if (++frame == FRAMES) {
-                    stop();
-                    then.accept(times);
-                } else {
-                    each.accept(frame);
-                }
-            }
-        }.start();
-    }
-
-    private void calm(Runnable then) {
-        new AnimationTimer() {
-            private int calm;
-
-            @Override
-            public void handle(long now) {
-                calm = window.isIdle() ? calm + 1 : 0;
-                if (calm > 30) {
-                    stop();
-                    then.run();
-                }
-            }
-        }.start();
-    }
-
-    private static double percentile(double[] times) {
-        double[] sorted = times.clone();
-        Arrays.sort(sorted);
-        return sorted[(int) (sorted.length * 0.95)];
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import rondel.arrange.ChangeStroke;
 import rondel.arrange.Delete;
 import rondel.arrange.Duplicate;
 import rondel.arrange.Flip;
@@ -208,6 +209,7 @@ public final class OperationCatalogue {
                                 new Paint.Stop(1, new Rgba(0x8f, 0xb5, 0xaf, 255))))),
                 OperationKind.of(new SetPalette(List.of(SEA_GREEN, new Rgba(0xe2, 0x72, 0x5b, 255)))),
                 OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),
+                OperationKind.of(new ChangeStroke(LEAF, Optional.of(Paint.solid(SEA_GREEN)), OptionalDouble.of(0.75))),
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
                 OperationKind.of(new Combine(List.of(new ElementId("leaf"), new ElementId("stem")), Way.UNITE, false)),
                 OperationKind.of(new ToOutlines(List.of(new ElementId("wording")), false)),

@@ -89,6 +89,15 @@ final class HaloMaking {
                 Offsetting.of(own.art(), link.shape(), others, link.gap().orElse(0)));
     }
 
+    /** Works out what does not depend on neighbours. */
+    void prepare(Link.Around link) {
+        CoveredArtwork art = covered(link.elements(), link.shape().threshold()).art();
+        if (!art.outline().isEmpty()) {
+            art.grown(link.shape());
+            art.nearness();
+        }
+    }
+
     /** The artwork of other halos that may come near: nothing where it is too far off for the halo to end before it. */
     List<List<ElementId>> near(Located halo, Link.Around link) {
         return neighbours.of(halo, link);

@@ -56,6 +56,15 @@ public final class Halos implements Follower {
         return done;
     }
 
+    @Override
+    public void prepare(Job job) {
+        HaloMaking making = new HaloMaking(job, cache);
+        job.everything().flatMap(Neighbours::link).forEach(link -> {
+            Cancellation.check();
+            making.prepare(link);
+        });
+    }
+
     /** Those that go around no other that is still to follow: a group that holds a halo has one around it only when that is
      *  where it belongs. All, where they go around each other. */
     private static Set<ElementId> ready(Job job, Map<ElementId, Link.Around> left) {

@@ -44,6 +44,12 @@ public record Editing(List<Follower> followers) {
         return done;
     }
 
+    /** Works out ahead what edits of a job are likely to need, so that the first of them is as quick as the next. It may be
+     *  called off at any time. */
+    public void prepare(Job job) {
+        followers.forEach(f -> f.prepare(job));
+    }
+
     /** A job to be edited, with nothing done to it yet. */
     public History begin(Job job) {
         return History.of(job, this);

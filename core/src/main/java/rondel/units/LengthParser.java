@@ -16,7 +16,8 @@ public final class LengthParser {
     private static final Pattern NUMBER =
             Pattern.compile("(?<whole>\\d+)\\s+(?<num>\\d+)\\s*/\\s*(?<den>\\d+)(?![\\d.,])"
                     + "|(?<fnum>\\d+)\\s*/\\s*(?<fden>\\d+)(?![\\d.,])(?=\\s*(in|\"|″|mm|cm|pt))"
-                    + "|(?<dec>\\d*[.,]?\\d+(?:[eE][+-]?\\d+)?\\.?)");
+                    + "|(?<dec>\\d{1,3}(?:,\\d{3})+\\.\\d+|\\d{1,3}(?:\\.\\d{3})+,\\d+"
+                    + "|(?:\\d*[.,])?\\d+(?:[eE][+-]?\\d+)?|\\d+[.,])(?![\\d.,])");
     private static final Pattern UNIT = Pattern.compile("(?i)inches|inch|in|mm|cm|pt|\"|″");
     /** Lengths are kept to a millionth of a micron, so that 12 in are 304.8 mm and not 304.79999999999995. */
     private static final double GRID = 1e9;
@@ -51,6 +52,19 @@ public final class LengthParser {
             throw Refusal.of("length.unreadable", typed.strip());
         }
         return Math.rint(q.value * GRID) / GRID;
+    }
+
+    /** A number that is no length, as an angle is: fractions and sums, without units.
+     *
+     * @throws Refusal if the text is no number, or not a finite one */
+    public static double number(String typed) {
+        LengthParser parser = new LengthParser(typed.strip().replace('−', '-'), LengthUnit.MM);
+        Quantity q = parser.sum();
+        parser.skip();
+        if (parser.at < parser.text.length() || q.power != 0 || !Double.isFinite(q.value)) {
+            throw Refusal.of("number.unreadable", typed.strip());
+        }
+        return q.value;
     }
 
     private Quantity length(Quantity q) {
@@ -136,7 +150,13 @@ public final class LengthParser {
         if (m.group("fnum") != null) {
             return fraction(m.group("fnum"), m.group("fden"));
         }
-        return Double.parseDouble(m.group("dec").replace(',', '.').toLowerCase(Locale.ROOT));
+        return Double.parseDouble(decimal(m.group("dec")).toLowerCase(Locale.ROOT));
+    }
+
+    /** With a point before its decimals and nothing between its thousands: of two signs the last one is the decimal one. */
+    private static String decimal(String number) {
+        int last = Math.max(number.lastIndexOf('.'), number.lastIndexOf(','));
+        return last < 0 ? number : number.substring(0, last).replaceAll("[.,]", "") + "." + number.substring(last + 1);
     }
 
     private double fraction(String numerator, String denominator) {

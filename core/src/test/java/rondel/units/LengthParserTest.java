@@ -35,7 +35,12 @@ class LengthParserTest {
                 "1 + 1mm | 26.4",
                 "12in / 4 | 76.2",
                 ".5in | 12.7",
-                "1e1 mm | 10"
+                "1e1 mm | 10",
+                "1,234.5 mm | 1234.5",
+                "1.234,5 mm | 1234.5",
+                "1,234,567.25mm | 1234567.25",
+                "1,234 mm | 1.234",
+                "5. mm | 5"
             })
     void typedLengthsAreReadAsAPersonMeansThem(String typed, double mm) {
         assertThat(LengthParser.mm(typed, LengthUnit.IN)).isCloseTo(mm, within(1e-9));
@@ -43,13 +48,42 @@ class LengthParserTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"", "two", "3 px", "2 in * 2 in", "1/0 in", "4 in /", "(1 in", "3 in 4", "1/0", "NaN", "5 mm mm"
+            strings = {
+                "",
+                "two",
+                "3 px",
+                "2 in * 2 in",
+                "1/0 in",
+                "4 in /",
+                "(1 in",
+                "3 in 4",
+                "1/0",
+                "NaN",
+                "5 mm mm",
+                "2.5.1",
+                "1,2,3 mm",
+                "1,23.5 mm",
+                "1.2,3.4 in"
             })
     void whatIsNoLengthIsRefusedWithTheTextAndAnExample(String typed) {
         assertThatThrownBy(() -> LengthParser.mm(typed, LengthUnit.IN))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("“" + typed)
                 .hasMessageContaining("2 3/4 in");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"37.5 | 37.5", "22 1/2 | 22.5", "90/4 | 22.5", "-15 + 5 | -10", "7,5 | 7.5", "(1+2)*30 | 90"})
+    void anglesAndNumbersTakeFractionsAndSumsToo(String typed, double value) {
+        assertThat(LengthParser.number(typed)).isCloseTo(value, within(1e-12));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "two", "3 mm", "1/0", "2.5.1"})
+    void whatIsNoNumberIsRefused(String typed) {
+        assertThatThrownBy(() -> LengthParser.number(typed)).isInstanceOf(Refusal.class);
     }
 
     @Test

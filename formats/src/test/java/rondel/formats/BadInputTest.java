@@ -79,6 +79,19 @@ class BadInputTest {
     }
 
     @Test
+    void aLinkedPictureIsLeftOutAndSaidWhereThereIsMore() throws Exception {
+        Path file = Files.writeString(
+                folder.resolve("linked.svg"),
+                SVG + "<image href='sea.png' width='5' height='5'/><rect width='4' height='4'/></svg>");
+        Artwork artwork = new ArtworkReader(Fixtures.FONTS).read(file);
+        assertThat(artwork.elements()).singleElement().satisfies(e -> assertThat(e.kind())
+                .isEqualTo("shape"));
+        assertThat(artwork.findings())
+                .singleElement()
+                .satisfies(f -> assertThat(f.sentence()).contains("sea.png").contains("left out"));
+    }
+
+    @Test
     void externalEntitiesAndEntitiesWithoutEnd() throws Exception {
         Path secret = Files.writeString(folder.resolve("secret.txt"), "tide");
         refused(

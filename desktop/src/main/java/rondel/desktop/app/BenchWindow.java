@@ -4,11 +4,15 @@ import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.event.EventTarget;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyEvent;
@@ -22,7 +26,6 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import rondel.desktop.bar.StatusBar;
 import rondel.desktop.bar.TopBar;
-import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
 import rondel.desktop.lines.BackgroundEdits;
@@ -52,6 +55,26 @@ import rondel.geometry.Point;
 /** The whole window: shelf, sheet, measure, stack, and the bars above and below. */
 public final class BenchWindow extends StackPane {
 
+    /** Commands whose keys work wherever the keyboard is: those that are about the job, or about how it is looked at. */
+    private static final Set<String> EVERYWHERE = Set.of(
+            "new",
+            "open",
+            "save",
+            "saveAs",
+            "place",
+            "export",
+            "fillIn",
+            "fit",
+            "trueSize",
+            "zoomIn",
+            "zoomOut",
+            "addSheet",
+            "nextSheet",
+            "previousSheet",
+            "stageCompose",
+            "stageLines",
+            "glyphs");
+
     private final Desk desk;
     private final SheetView sheet;
     private final ShelfView shelf;
@@ -63,6 +86,9 @@ public final class BenchWindow extends StackPane {
     private final Commands commands;
     private final Progress progress;
     private final ImageView carried = new ImageView();
+
+    /** The toolkit does not say which keys are held while files are dropped; this is what was held before. */
+    private boolean altHeld;
 
     /** @param opening opens the shelf, off the toolkit's thread */
     public BenchWindow(
@@ -114,19 +140,21 @@ public final class BenchWindow extends StackPane {
         getStyleClass().add("bench");
         Theme.dress(this);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        addEventFilter(KeyEvent.ANY, e -> altHeld = e.isAltDown());
         sheet.whenSharp(() -> Platform.runLater(shelfModel::open));
         ContextMenu menu = Menus.context(commands);
         sheet.setOnContextMenuRequested(e -> menu.show(sheet, e.getScreenX(), e.getScreenY()));
         sheet.setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
-                e.acceptTransferModes(TransferMode.COPY);
+                e.acceptTransferModes(TransferMode.COPY, TransferMode.LINK);
             }
         });
         sheet.setOnDragDropped(e -> {
             List<Path> files = e.getDragboard().getFiles().stream()
                     .map(java.io.File::toPath)
                     .toList();
-            actions.drop(files, sheet.viewport().toSheet(e.getX(), e.getY()));
+            boolean asArtwork = e.getTransferMode() == TransferMode.LINK || altHeld;
+            actions.drop(files, sheet.viewport().toSheet(e.getX(), e.getY()), asArtwork);
             e.setDropCompleted(true);
         });
     }
@@ -177,17 +205,29 @@ public final class BenchWindow extends StackPane {
     }
 
     private void key(KeyEvent e) {
-        boolean typing = e.getTarget() instanceof TextInputControl;
-        for (Command command : commands.all()) {
-            boolean plain = !e.isShortcutDown() && !e.isAltDown();
-            if (command.keys().filter(k -> k.match(e)).isPresent() && !(typing && plain)) {
-                if (command.enabled().getAsBoolean()) {
-                    command.run();
-                    e.consume();
-                }
-                return;
+        boolean elsewhere = hasKeysOfItsOwn(e.getTarget());
+        commands.matching(e).ifPresent(command -> {
+            boolean meant = !elsewhere || EVERYWHERE.contains(command.id());
+            if (meant && command.enabled().getAsBoolean()) {
+                command.run();
+                e.consume();
+            } else if (!meant) {
+                e.consume(); // or the menu's accelerator would do it after all
+            }
+        });
+    }
+
+    /** Whether keys that are pressed there are about what is there, and not about the sheet: in fields, in lists, on the shelf. */
+    private boolean hasKeysOfItsOwn(EventTarget target) {
+        if (target instanceof TextInputControl) {
+            return true;
+        }
+        for (Node at = target instanceof Node n ? n : null; at != null; at = at.getParent()) {
+            if (at == shelf || at instanceof ListView<?> && !"cards".equals(at.getId())) {
+                return true;
             }
         }
+        return false;
     }
 
     /** Lets go of the shelf. */

@@ -224,8 +224,17 @@ public final class JobActions {
         return pictures;
     }
 
-    /** What is dropped on a window fills it; anything else is placed where it is dropped. */
-    public void drop(List<Path> files, Point at) {
+    /** A job opens; what is dropped on a window fills it; anything else is placed where it is dropped.
+     *
+     * @param asArtwork whether a job is placed too, as what is on its sheet */
+    public void drop(List<Path> files, Point at, boolean asArtwork) {
+        Optional<Path> job = files.stream()
+                .filter(f -> FileName.extension(f.toString()).equals("rondel"))
+                .findFirst();
+        if (job.isPresent() && !asArtwork) {
+            whenUnsavedIsSettled(() -> open(job.get()));
+            return;
+        }
         Picker picker = new Picker(desk.bench().level(), desk.bench().levelToSheet());
         Optional<ElementId> window = picker.at(at, 0.5).stream()
                 .filter(id -> desk.bench().job().located(id).element() instanceof GroupElement g

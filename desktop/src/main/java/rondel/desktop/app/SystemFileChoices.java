@@ -23,6 +23,7 @@ public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
             "*.png",
             "*.jpg",
             "*.jpeg",
+            "*.rondel",
             "*.SVG",
             "*.PNG",
             "*.JPG",

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
+import javafx.scene.input.KeyEvent;
 import rondel.arrange.Delete;
 import rondel.arrange.Duplicate;
 import rondel.arrange.Flip;
@@ -188,6 +189,13 @@ public final class Commands {
             throw new IllegalArgumentException(id);
         }
         return found;
+    }
+
+    /** The command that a key means. */
+    public Optional<Command> matching(KeyEvent e) {
+        return all.values().stream()
+                .filter(c -> c.keys().filter(k -> k.match(e)).isPresent())
+                .findFirst();
     }
 
     public Iterable<Command> all() {

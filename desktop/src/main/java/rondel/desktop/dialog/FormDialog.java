@@ -1,19 +1,28 @@
 package rondel.desktop.dialog;
 
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Supplier;
+import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import rondel.desktop.app.Theme;
+import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** A dialog of labelled fields with one button that goes on and one that does not. */
 public final class FormDialog {
 
     private final GridPane form = new GridPane(10, 10);
+    private static final double WIDEST = 380;
+
+    private final Label wrong = new Label();
     private int rows;
 
     public FormDialog() {
@@ -35,17 +44,35 @@ public final class FormDialog {
         return this;
     }
 
-    /** Shows it and waits; true where the person went on. */
-    public boolean ask(Window owner, String title, String go) {
-        Dialog<ButtonType> dialog = new Dialog<>();
-        dialog.getDialogPane().setContent(form);
-        dialog.getDialogPane()
-                .getButtonTypes()
-                .setAll(new ButtonType(go, ButtonBar.ButtonData.OK_DONE), ButtonType.CANCEL);
+    /** Shows it and waits. While something that was typed can't be, it stays open and says why.
+     *
+     * @param answer what the fields say; throws a {@link Refusal} where that can't be
+     * @return the answer; nothing where the person did not go on */
+    public <T> Optional<T> ask(Window owner, String title, String go, Supplier<T> answer) {
+        Dialog<T> dialog = new Dialog<>();
+        ButtonType on = new ButtonType(go, ButtonBar.ButtonData.OK_DONE);
+        wrong.setId("form-wrong");
+        wrong.getStyleClass().add("form-wrong");
+        wrong.setWrapText(true);
+        wrong.setMaxWidth(WIDEST);
+        wrong.managedProperty().bind(wrong.visibleProperty());
+        wrong.setVisible(false);
+        dialog.getDialogPane().setContent(new VBox(8, form, wrong));
+        dialog.getDialogPane().getButtonTypes().setAll(on, ButtonType.CANCEL);
+        AtomicReference<Optional<T>> given = new AtomicReference<>(Optional.empty());
+        dialog.getDialogPane().lookupButton(on).addEventFilter(ActionEvent.ACTION, e -> {
+            try {
+                given.set(Optional.of(answer.get()));
+            } catch (Refusal why) {
+                wrong.setText(why.getMessage());
+                wrong.setVisible(true);
+                dialog.getDialogPane().getScene().getWindow().sizeToScene();
+                e.consume();
+            }
+        });
+        dialog.setResultConverter(b -> b == on ? given.get().orElse(null) : null);
         prepare(dialog, owner, title);
-        return dialog.showAndWait()
-                .filter(b -> b.getButtonData() == ButtonBar.ButtonData.OK_DONE)
-                .isPresent();
+        return dialog.showAndWait();
     }
 
     /** Gives any dialog the window's look. */

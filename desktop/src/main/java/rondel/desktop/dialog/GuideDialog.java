@@ -3,6 +3,7 @@ package rondel.desktop.dialog;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
+import rondel.desktop.field.LengthInput;
 import rondel.desktop.look.Shown;
 import rondel.desktop.sheets.GuideForm;
 import rondel.geometry.Axis;
@@ -29,10 +30,13 @@ public final class GuideDialog {
      *
      * @throws rondel.words.Refusal if what was typed is no length */
     public Optional<GuideForm> ask(Window owner) {
-        boolean on = new FormDialog()
+        return new FormDialog()
                 .row("guide.direction", axis)
                 .row("guide.at", at)
-                .ask(owner, Words.of("guide.heading"), Words.of("guide.add"));
-        return on ? Optional.of(new GuideForm(axis.getValue(), at.mm(unit))) : Optional.empty();
+                .ask(
+                        owner,
+                        Words.of("guide.heading"),
+                        Words.of("guide.add"),
+                        () -> new GuideForm(axis.getValue(), at.mm(unit)));
     }
 }

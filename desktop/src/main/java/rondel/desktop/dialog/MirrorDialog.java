@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
+import rondel.desktop.field.LengthInput;
 import rondel.desktop.look.Shown;
 import rondel.desktop.repeat.MirrorForm;
 import rondel.geometry.Box;
@@ -41,19 +42,20 @@ public final class MirrorDialog {
 
     /** @throws rondel.words.Refusal if something that was typed is no length */
     public Optional<MirrorForm> ask(Window owner) {
-        boolean on = new FormDialog()
+        return new FormDialog()
                 .row("mirror.corners", corners)
                 .row("mirror.x", x)
                 .row("mirror.y", y)
                 .row("mirror.width", width)
                 .row("mirror.height", height)
                 .row(linked)
-                .ask(owner, Words.of("mirror.heading"), Words.of("mirror.go"));
-        return on
-                ? Optional.of(new MirrorForm(
-                        corners.getValue(),
-                        new Box(x.mm(unit), y.mm(unit), width.mm(unit), height.mm(unit)),
-                        linked.isSelected()))
-                : Optional.empty();
+                .ask(
+                        owner,
+                        Words.of("mirror.heading"),
+                        Words.of("mirror.go"),
+                        () -> new MirrorForm(
+                                corners.getValue(),
+                                new Box(x.mm(unit), y.mm(unit), width.mm(unit), height.mm(unit)),
+                                linked.isSelected()));
     }
 }

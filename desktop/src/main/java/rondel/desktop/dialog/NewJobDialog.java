@@ -4,6 +4,7 @@ import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.TextField;
 import javafx.stage.Window;
+import rondel.desktop.field.LengthInput;
 import rondel.desktop.sheets.SheetFormat;
 import rondel.job.Job;
 import rondel.sheets.SheetSize;
@@ -15,8 +16,8 @@ public final class NewJobDialog {
 
     private final TextField title = new TextField(Words.of("new.untitled"));
     private final ChoiceBox<SheetFormat> format = new ChoiceBox<>();
-    private final LengthInput width = new LengthInput("new-width");
-    private final LengthInput height = new LengthInput("new-height");
+    private final LengthInput width = LengthInput.ofSize("new-width");
+    private final LengthInput height = LengthInput.ofSize("new-height");
 
     public NewJobDialog() {
         title.setId("new-title");
@@ -33,20 +34,20 @@ public final class NewJobDialog {
      *
      * @throws rondel.words.Refusal if no sheet can have the size that was typed */
     public Optional<Job> ask(Window owner) {
-        boolean on = new FormDialog()
+        return new FormDialog()
                 .row("new.title", title)
                 .row("new.format", format)
                 .row("new.width", width)
                 .row("new.height", height)
-                .ask(owner, Words.of("new.heading"), Words.of("new.make"));
-        if (!on) {
-            return Optional.empty();
-        }
+                .ask(owner, Words.of("new.heading"), Words.of("new.make"), this::job);
+    }
+
+    private Job job() {
         LengthUnit unit = format.getValue().unit();
         double w = width.mm(unit);
         double h = height.mm(unit);
         SheetSize.check(w, h);
         String typed = title.getText().strip();
-        return Optional.of(Job.blank(typed.isEmpty() ? Words.of("new.untitled") : typed, unit, w, h));
+        return Job.blank(typed.isEmpty() ? Words.of("new.untitled") : typed, unit, w, h);
     }
 }

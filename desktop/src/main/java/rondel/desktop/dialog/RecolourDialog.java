@@ -30,18 +30,19 @@ public final class RecolourDialog {
     }
 
     public Optional<RecolourForm> ask(Window owner) {
-        boolean on = new FormDialog()
+        return new FormDialog()
                 .row("recolour.from", from)
                 .row("recolour.to", to)
                 .row("recolour.near", tolerance)
                 .row(everywhere)
-                .ask(owner, Words.of("recolour.heading"), Words.of("recolour.go"));
-        return on
-                ? Optional.of(new RecolourForm(
-                        FxColours.rgba(from.getValue()),
-                        FxColours.rgba(to.getValue()),
-                        tolerance.getValue(),
-                        everywhere.isSelected()))
-                : Optional.empty();
+                .ask(
+                        owner,
+                        Words.of("recolour.heading"),
+                        Words.of("recolour.go"),
+                        () -> new RecolourForm(
+                                FxColours.rgba(from.getValue()),
+                                FxColours.rgba(to.getValue()),
+                                tolerance.getValue(),
+                                everywhere.isSelected()));
     }
 }

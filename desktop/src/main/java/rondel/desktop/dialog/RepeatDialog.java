@@ -4,6 +4,7 @@ import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Slider;
 import javafx.stage.Window;
+import rondel.desktop.field.LengthInput;
 import rondel.desktop.look.Shown;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.geometry.Axis;
@@ -40,22 +41,23 @@ public final class RepeatDialog {
      *
      * @throws rondel.words.Refusal if something that was typed is no length */
     public Optional<RepeatForm> ask(Window owner) {
-        boolean on = new FormDialog()
+        return new FormDialog()
                 .row("repeat.along", axis)
                 .row("repeat.start", start)
                 .row("repeat.length", length)
                 .row("repeat.gap", gap)
                 .row("repeat.slack", slack)
                 .row("repeat.stretch", stretch)
-                .ask(owner, Words.of("repeat.heading"), Words.of("repeat.go"));
-        return on
-                ? Optional.of(new RepeatForm(
-                        axis.getValue(),
-                        start.mm(unit),
-                        length.mm(unit),
-                        gap.mm(unit),
-                        slack.mm(unit),
-                        stretch.getValue() / 100))
-                : Optional.empty();
+                .ask(
+                        owner,
+                        Words.of("repeat.heading"),
+                        Words.of("repeat.go"),
+                        () -> new RepeatForm(
+                                axis.getValue(),
+                                start.mm(unit),
+                                length.mm(unit),
+                                gap.mm(unit),
+                                slack.mm(unit),
+                                stretch.getValue() / 100));
     }
 }

@@ -58,15 +58,16 @@ public final class RolesDialog {
     }
 
     public Optional<List<RoleRule>> ask(Window owner) {
-        if (!form.ask(owner, Words.of("roles.heading"), Words.of("roles.go"))) {
-            return Optional.empty();
-        }
+        return form.ask(owner, Words.of("roles.heading"), Words.of("roles.go"), this::rules);
+    }
+
+    private List<RoleRule> rules() {
         List<RoleRule> rules = new ArrayList<>();
         for (int i = 0; i < looks.size(); i++) {
             RoleRule look = looks.get(i);
             rules.add(new RoleRule(
                     look.colour(), look.dashed(), look.width(), choices.get(i).getValue()));
         }
-        return Optional.of(rules);
+        return rules;
     }
 }

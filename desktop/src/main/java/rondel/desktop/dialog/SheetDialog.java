@@ -6,10 +6,12 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.TextField;
 import javafx.stage.Window;
+import rondel.desktop.field.LengthInput;
 import rondel.desktop.look.FxColours;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.sheets.SheetFormat;
 import rondel.job.Rgba;
+import rondel.sheets.SheetSize;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
 
@@ -20,8 +22,8 @@ public final class SheetDialog {
     private final LengthUnit unit;
     private final TextField name = new TextField();
     private final ChoiceBox<SheetFormat> format = new ChoiceBox<>();
-    private final LengthInput width = new LengthInput("sheet-width");
-    private final LengthInput height = new LengthInput("sheet-height");
+    private final LengthInput width = LengthInput.ofSize("sheet-width");
+    private final LengthInput height = LengthInput.ofSize("sheet-height");
     private final LengthInput bleed = new LengthInput("sheet-bleed");
     private final LengthInput margin = new LengthInput("sheet-margin");
     private final ColorPicker paper = new ColorPicker();
@@ -59,7 +61,7 @@ public final class SheetDialog {
      *
      * @throws rondel.words.Refusal if something that was typed is no length */
     public Optional<SheetForm> ask(Window owner, String title, String go) {
-        boolean on = new FormDialog()
+        return new FormDialog()
                 .row("sheet.name", name)
                 .row("new.format", format)
                 .row("new.width", width)
@@ -68,12 +70,12 @@ public final class SheetDialog {
                 .row("sheet.margin", margin)
                 .row("sheet.paper", paper)
                 .row(transparent)
-                .ask(owner, title, go);
-        return on ? Optional.of(form()) : Optional.empty();
+                .ask(owner, title, go, this::form);
     }
 
     private SheetForm form() {
         String typed = name.getText().strip();
+        SheetSize.check(width.mm(unit), height.mm(unit));
         return new SheetForm(
                 typed.isEmpty() ? now.name() : typed,
                 width.mm(unit),

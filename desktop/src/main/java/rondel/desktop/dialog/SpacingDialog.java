@@ -4,6 +4,7 @@ import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Spinner;
 import javafx.stage.Window;
+import rondel.desktop.field.LengthInput;
 import rondel.desktop.space.SpacingForm;
 import rondel.desktop.space.SpacingForm.Way;
 import rondel.geometry.Box;
@@ -44,16 +45,17 @@ public final class SpacingDialog {
      *
      * @throws rondel.words.Refusal if something that was typed is no length */
     public Optional<SpacingForm> ask(Window owner) {
-        boolean on = new FormDialog()
+        return new FormDialog()
                 .row("space.way", way)
                 .row("space.gap", gap)
                 .row("space.columns", columns)
                 .row("space.rowGap", rowGap)
                 .row("space.length", length)
-                .ask(owner, Words.of("space.heading"), Words.of("space.go"));
-        return on
-                ? Optional.of(new SpacingForm(
-                        way.getValue(), gap.mm(unit), rowGap.mm(unit), columns.getValue(), length.mm(unit)))
-                : Optional.empty();
+                .ask(
+                        owner,
+                        Words.of("space.heading"),
+                        Words.of("space.go"),
+                        () -> new SpacingForm(
+                                way.getValue(), gap.mm(unit), rowGap.mm(unit), columns.getValue(), length.mm(unit)));
     }
 }

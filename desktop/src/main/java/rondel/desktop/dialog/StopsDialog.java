@@ -105,11 +105,10 @@ public final class StopsDialog {
         add.setId("stops-add");
         add.getStyleClass().add("small");
         add.setOnAction(e -> add());
-        boolean on = new FormDialog()
+        return new FormDialog()
                 .row("stops.gradient", strip)
                 .row("stops.stops", rows)
                 .row(add)
-                .ask(owner, Words.of("stops.heading"), Words.of("stops.go"));
-        return on ? Optional.of(stops()) : Optional.empty();
+                .ask(owner, Words.of("stops.heading"), Words.of("stops.go"), this::stops);
     }
 }

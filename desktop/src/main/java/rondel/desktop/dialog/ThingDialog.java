@@ -46,22 +46,23 @@ public final class ThingDialog {
     }
 
     public Optional<ThingForm> ask(Window owner, String heading, String go) {
-        boolean on = new FormDialog()
+        return new FormDialog()
                 .row("shelf.title.label", title)
                 .row("shelf.set.label", set)
                 .row("shelf.tags.label", tags)
                 .row("shelf.source.label", source)
                 .row("shelf.author.label", author)
                 .row("shelf.licence.label", licence)
-                .ask(owner, heading, go);
-        return on
-                ? Optional.of(new ThingForm(
-                        title.getText(),
-                        set.getEditor().getText(),
-                        tags.getText(),
-                        source.getText(),
-                        author.getText(),
-                        licence.getValue()))
-                : Optional.empty();
+                .ask(
+                        owner,
+                        heading,
+                        go,
+                        () -> new ThingForm(
+                                title.getText(),
+                                set.getEditor().getText(),
+                                tags.getText(),
+                                source.getText(),
+                                author.getText(),
+                                licence.getValue()));
     }
 }

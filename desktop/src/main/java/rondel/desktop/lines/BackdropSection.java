@@ -10,7 +10,7 @@ import rondel.backdrop.ClearingDraft;
 import rondel.backdrop.OnPicture;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
-import rondel.desktop.dialog.LengthInput;
+import rondel.desktop.field.LengthInput;
 import rondel.desktop.look.Shown;
 import rondel.desktop.sheet.SheetBrush;
 import rondel.desktop.sheet.SheetView;

@@ -7,7 +7,7 @@ import java.util.OptionalInt;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Spinner;
 import rondel.desktop.app.Desk;
-import rondel.desktop.dialog.LengthInput;
+import rondel.desktop.field.LengthInput;
 import rondel.filling.FillOutline;
 import rondel.job.FillingShape;
 import rondel.job.Link;

@@ -7,7 +7,7 @@ import java.util.function.Consumer;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import rondel.desktop.app.Desk;
-import rondel.desktop.dialog.LengthInput;
+import rondel.desktop.field.LengthInput;
 import rondel.desktop.look.Shown;
 import rondel.halo.AdjustHalo;
 import rondel.halo.MakeHalo;

@@ -7,13 +7,14 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
+import rondel.desktop.field.Figure;
+import rondel.desktop.field.FigureField;
 import rondel.desktop.text.LetterChoice;
 import rondel.job.Lettering;
 import rondel.text.PlacedLetter;
@@ -25,22 +26,25 @@ final class LetterSection extends VBox {
     private final Desk desk;
     private final LetterChoice letters;
     private final Label which = new Label();
-    private final LengthField across;
-    private final LengthField down;
-    private final TextField turn = new TextField();
-    private final TextField size = new TextField();
+    private final FigureField across;
+    private final FigureField down;
+    private final FigureField turn;
+    private final FigureField size;
 
     LetterSection(Desk desk, LetterChoice letters, Command glyphs) {
         super(6);
         this.desk = desk;
         this.letters = letters;
-        across = length("letter-across", mm -> l -> moved(l, mm / em(), l.dy()));
-        down = length("letter-down", mm -> l -> moved(l, l.dx(), mm / em()));
-        number(turn, "letter-turn", v -> l -> new Lettering.Letter(l.at(), l.dx(), l.dy(), v, l.scale(), l.glyph()));
-        number(
-                size,
+        across = figure("letter-across", lengths(), mm -> l -> moved(l, mm / em(), l.dy()));
+        down = figure("letter-down", lengths(), mm -> l -> moved(l, l.dx(), mm / em()));
+        turn = figure(
+                "letter-turn",
+                Figure.angle(),
+                v -> l -> new Lettering.Letter(l.at(), l.dx(), l.dy(), v, l.scale(), l.glyph()));
+        size = figure(
                 "letter-size",
-                v -> l -> new Lettering.Letter(l.at(), l.dx(), l.dy(), l.turn(), Math.max(1, v) / 100, l.glyph()));
+                Figure.number("%", 1, 10, 1, 10_000),
+                v -> l -> new Lettering.Letter(l.at(), l.dx(), l.dy(), l.turn(), v / 100, l.glyph()));
         which.setId("letter-which");
         HBox steps = new HBox(
                 6,
@@ -71,30 +75,15 @@ final class LetterSection extends VBox {
         return letters.lettering().map(Lettering::size).orElse(1.0);
     }
 
-    private LengthField length(String id, DoubleFunction<UnaryOperator<Lettering.Letter>> change) {
-        LengthField field = new LengthField(
-                id,
-                Words.of(id.replace('-', '.')),
-                () -> desk.bench().job().unit(),
-                desk.notices(),
-                mm -> letters.change(change.apply(mm)));
-        field.getStyleClass().add("gap-field");
-        return field;
+    private Figure lengths() {
+        return Figure.length(() -> desk.bench().job().unit());
     }
 
-    private void number(TextField field, String id, DoubleFunction<UnaryOperator<Lettering.Letter>> change) {
-        field.setId(id);
-        field.setAccessibleText(Words.of(id.replace('-', '.')));
-        field.getStyleClass().addAll("length-field", "gap-field");
-        field.setOnAction(e -> {
-            try {
-                double value = Double.parseDouble(
-                        field.getText().replaceAll("[°%]", "").replace(',', '.').strip());
-                letters.change(change.apply(value));
-            } catch (NumberFormatException wrong) {
-                desk.notices().refuse(Words.of("text.badNumber", field.getText()));
-            }
-        });
+    private FigureField figure(String id, Figure figure, DoubleFunction<UnaryOperator<Lettering.Letter>> change) {
+        FigureField field = new FigureField(
+                id, Words.of(id.replace('-', '.')), figure, value -> letters.change(change.apply(value)));
+        field.getStyleClass().add("gap-field");
+        return field;
     }
 
     private static Button button(String id, Runnable action) {
@@ -127,8 +116,8 @@ final class LetterSection extends VBox {
                     letters.letters().size()));
             across.show(OptionalDouble.of(l.dx() * em()));
             down.show(OptionalDouble.of(l.dy() * em()));
-            turn.setText(Math.rint(l.turn() * 100) / 100 + "°");
-            size.setText(Math.rint(l.scale() * 1000) / 10 + " %");
+            turn.show(l.turn());
+            size.show(l.scale() * 100);
         });
     }
 }

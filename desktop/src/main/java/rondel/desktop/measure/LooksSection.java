@@ -2,6 +2,7 @@ package rondel.desktop.measure;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -12,40 +13,38 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.paint.Color;
+import rondel.arrange.ChangeStroke;
 import rondel.arrange.SetFill;
 import rondel.arrange.SetRole;
 import rondel.arrange.SetStroke;
 import rondel.desktop.app.Desk;
+import rondel.desktop.field.Figure;
+import rondel.desktop.field.FigureField;
 import rondel.desktop.look.FxColours;
 import rondel.desktop.look.Shown;
 import rondel.desktop.model.Measurements;
 import rondel.job.ElementId;
 import rondel.job.Paint;
-import rondel.job.Rgba;
 import rondel.job.Role;
-import rondel.job.Stroke;
 import rondel.words.Words;
 
 /** How the selection is made, and its fill and line. */
 final class LooksSection extends GridPane {
 
-    private static final double USUAL_LINE = 0.5;
-
     private final Desk desk;
     private final ChoiceBox<Role> role = new ChoiceBox<>();
     private final ColorPicker fill = new ColorPicker();
     private final ColorPicker line = new ColorPicker();
-    private final LengthField lineWidth;
+    private final FigureField lineWidth;
     private boolean showing;
 
     LooksSection(Desk desk) {
         super(8, 8);
         this.desk = desk;
-        lineWidth = new LengthField(
+        lineWidth = new FigureField(
                 "lineWidth",
                 Words.of("measure.lineWidth"),
-                () -> desk.bench().job().unit(),
-                desk.notices(),
+                Figure.size(() -> desk.bench().job().unit()),
                 this::strokeWidth);
         role.setId("role");
         role.getItems().setAll(Role.values());
@@ -63,7 +62,8 @@ final class LooksSection extends GridPane {
                 e -> edit(ids -> desk.perform(new SetFill(ids, Paint.solid(FxColours.rgba(fill.getValue()))))));
         line.setId("line");
         line.setAccessibleText(Words.of("measure.line"));
-        line.setOnAction(e -> edit(ids -> stroke(ids, FxColours.rgba(line.getValue()), lineWidthNow())));
+        line.setOnAction(e -> edit(ids -> desk.perform(new ChangeStroke(
+                ids, Optional.of(Paint.solid(FxColours.rgba(line.getValue()))), OptionalDouble.empty()))));
         Button noFill = small("noFill", () -> edit(ids -> desk.perform(new SetFill(ids, Paint.NONE))));
         Button noLine = small("noLine", () -> edit(ids -> desk.perform(new SetStroke(ids, Optional.empty()))));
         row(0, "measure.role", role);
@@ -104,22 +104,7 @@ final class LooksSection extends GridPane {
     }
 
     private void strokeWidth(double mm) {
-        edit(ids -> stroke(ids, FxColours.rgba(line.getValue()), mm));
-    }
-
-    private double lineWidthNow() {
-        return desk.selection().facts().measured().strokeWidth().orElse(USUAL_LINE);
-    }
-
-    private void stroke(List<ElementId> ids, Rgba colour, double widthMm) {
-        Stroke made = Stroke.plain(colour, widthMm);
-        Stroke stroke = desk.selection()
-                .facts()
-                .measured()
-                .stroke()
-                .map(s -> new Stroke(made.paint(), widthMm, s.cap(), s.join(), s.miterLimit(), List.of(), 0))
-                .orElse(made);
-        desk.perform(new SetStroke(ids, Optional.of(stroke)));
+        edit(ids -> desk.perform(new ChangeStroke(ids, Optional.empty(), OptionalDouble.of(mm))));
     }
 
     private static Color colour(Paint paint) {

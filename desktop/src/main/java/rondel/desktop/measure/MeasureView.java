@@ -26,6 +26,8 @@ import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.field.Figure;
+import rondel.desktop.field.FigureField;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Measurements;
 import rondel.desktop.model.SelectionFacts;
@@ -46,11 +48,11 @@ public final class MeasureView extends VBox {
     private final Label empty = new Label(Words.of("measure.empty"));
     private final VBox fields = new VBox(10);
     private final TextField name = new TextField();
-    private final LengthField width;
-    private final LengthField height;
-    private final LengthField x;
-    private final LengthField y;
-    private final TextField turn = new TextField();
+    private final FigureField width;
+    private final FigureField height;
+    private final FigureField x;
+    private final FigureField y;
+    private final FigureField turn;
     private final ToggleButton ratio = new ToggleButton();
     private final AnchorPicker anchor = new AnchorPicker();
     private final Label ppi = new Label();
@@ -69,14 +71,16 @@ public final class MeasureView extends VBox {
         this.desk = desk;
         getStyleClass().addAll("side", "measure");
         setId("measure");
-        width = length("width", mm -> resize(OptionalDouble.of(mm), OptionalDouble.empty()));
-        height = length("height", mm -> resize(OptionalDouble.empty(), OptionalDouble.of(mm)));
-        x = length("x", mm -> place(p -> new Point(mm, p.y())));
-        y = length("y", mm -> place(p -> new Point(p.x(), mm)));
+        width = figure("width", Figure.size(this::unit), mm -> resize(OptionalDouble.of(mm), OptionalDouble.empty()));
+        height = figure("height", Figure.size(this::unit), mm -> resize(OptionalDouble.empty(), OptionalDouble.of(mm)));
+        turn = figure("turn", Figure.angle(), degrees -> edit(ids -> desk.perform(new TurnTo(ids, degrees))));
+        x = figure("x", Figure.length(this::unit), mm -> place(p -> new Point(mm, p.y())));
+        y = figure("y", Figure.length(this::unit), mm -> place(p -> new Point(p.x(), mm)));
         Label title = new Label(Words.of("measure.title"));
         title.getStyleClass().add("side-title");
         empty.getStyleClass().add("empty-state");
         empty.setWrapText(true);
+        empty.setMinHeight(USE_PREF_SIZE);
         text = new TextSection(desk, texts);
         spacing = new SpacingSection(desk, commands);
         looks = new LooksSection(desk);
@@ -111,9 +115,12 @@ public final class MeasureView extends VBox {
         show();
     }
 
-    private LengthField length(String id, DoubleConsumer typed) {
-        return new LengthField(
-                id, Words.of("measure." + id), () -> desk.bench().job().unit(), desk.notices(), typed);
+    private FigureField figure(String id, Figure figure, DoubleConsumer typed) {
+        return new FigureField(id, Words.of("measure." + id), figure, typed);
+    }
+
+    private LengthUnit unit() {
+        return desk.bench().job().unit();
     }
 
     private Node named() {
@@ -138,12 +145,7 @@ public final class MeasureView extends VBox {
         ratio.setAccessibleText(Words.of("measure.ratio"));
         ratio.selectedProperty()
                 .addListener((o, b, on) -> ratio.setText(Words.of(on ? "measure.ratioOn" : "measure.ratioOff")));
-        turn.setId("turn");
-        turn.setAccessibleText(Words.of("measure.turn"));
-        turn.setTooltip(new Tooltip(Words.of("measure.turn")));
         turn.setPrefColumnCount(8);
-        turn.getStyleClass().add("length-field");
-        turn.setOnAction(e -> turned());
         GridPane grid = new GridPane(8, 8);
         row(grid, 0, "measure.w", width);
         row(grid, 1, "measure.h", height);
@@ -208,8 +210,7 @@ public final class MeasureView extends VBox {
         Optional<Point> at = m.at(anchor.chosen().get());
         x.show(at.map(p -> OptionalDouble.of(p.x())).orElse(OptionalDouble.empty()));
         y.show(at.map(p -> OptionalDouble.of(p.y())).orElse(OptionalDouble.empty()));
-        turn.setText(m.turn().isPresent() ? degrees(m.turn().getAsDouble()) : "");
-        turn.setDisable(m.turn().isEmpty());
+        turn.show(m.turn());
         looks.show(m);
         link.show(facts.alike());
         origin.show(facts.selected());
@@ -255,25 +256,5 @@ public final class MeasureView extends VBox {
                 .at(a)
                 .map(to)
                 .ifPresent(p -> desk.perform(new MoveTo(ids, p.x(), p.y(), a))));
-    }
-
-    private void turned() {
-        edit(ids -> {
-            try {
-                desk.perform(new TurnTo(
-                        ids,
-                        Double.parseDouble(turn.getText()
-                                .replace('°', ' ')
-                                .replace(',', '.')
-                                .strip())));
-            } catch (NumberFormatException e) {
-                desk.notices().refuse(Words.of("measure.badTurn", turn.getText()));
-            }
-        });
-    }
-
-    private static String degrees(double angle) {
-        double rounded = Math.rint(angle * 1000) / 1000 + 0.0;
-        return (rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded)) + "°";
     }
 }

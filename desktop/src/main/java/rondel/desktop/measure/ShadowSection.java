@@ -9,10 +9,11 @@ import java.util.stream.Collectors;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
+import rondel.desktop.field.Figure;
+import rondel.desktop.field.FigureField;
 import rondel.desktop.look.FxColours;
 import rondel.job.Located;
 import rondel.job.Shadow;
@@ -25,9 +26,9 @@ final class ShadowSection extends VBox {
     private final Desk desk;
     private final CheckBox on = new CheckBox(Words.of("shadow.on"));
     private final GridPane fields = new GridPane(6, 6);
-    private final LengthField distance;
-    private final LengthField softness;
-    private final TextField angle = new TextField();
+    private final FigureField distance;
+    private final FigureField softness;
+    private final FigureField angle;
     private final ColorPicker colour = new ColorPicker();
     private boolean showing;
 
@@ -43,10 +44,12 @@ final class ShadowSection extends VBox {
                         desk.bench().selectedIds(), on.isSelected() ? Optional.of(Shadow.USUAL) : Optional.empty()));
             }
         });
-        angle.setId("shadow-angle");
-        angle.setAccessibleText(Words.of("shadow.angle"));
-        angle.getStyleClass().addAll("length-field", "gap-field");
-        angle.setOnAction(e -> typedAngle());
+        angle = new FigureField(
+                "shadow-angle",
+                Words.of("shadow.angle"),
+                Figure.angle(),
+                degrees -> change(s -> new Shadow(s.distance(), degrees, s.softness(), s.colour())));
+        angle.getStyleClass().add("gap-field");
         colour.setId("shadow-colour");
         colour.setAccessibleText(Words.of("shadow.colour"));
         colour.setOnAction(e -> {
@@ -60,12 +63,11 @@ final class ShadowSection extends VBox {
         getChildren().addAll(on, fields);
     }
 
-    private LengthField length(String key, java.util.function.DoubleFunction<UnaryOperator<Shadow>> change) {
-        LengthField field = new LengthField(
+    private FigureField length(String key, java.util.function.DoubleFunction<UnaryOperator<Shadow>> change) {
+        FigureField field = new FigureField(
                 key.replace('.', '-'),
                 Words.of(key),
-                () -> desk.bench().job().unit(),
-                desk.notices(),
+                Figure.distance(() -> desk.bench().job().unit()),
                 mm -> change(change.apply(mm)));
         field.getStyleClass().add("gap-field");
         return field;
@@ -86,16 +88,6 @@ final class ShadowSection extends VBox {
         desk.perform(new SetShadow(desk.bench().selectedIds(), Optional.of(change.apply(now))));
     }
 
-    private void typedAngle() {
-        try {
-            double degrees = Double.parseDouble(
-                    angle.getText().replace('°', ' ').replace(',', '.').strip());
-            change(s -> new Shadow(s.distance(), degrees, s.softness(), s.colour()));
-        } catch (NumberFormatException e) {
-            desk.notices().refuse(Words.of("measure.badTurn", angle.getText()));
-        }
-    }
-
     void show(List<Located> selected) {
         showing = true;
         Set<Optional<Shadow>> shadows =
@@ -107,7 +99,7 @@ final class ShadowSection extends VBox {
         fields.setManaged(same.isPresent());
         distance.show(same.map(s -> OptionalDouble.of(s.distance())).orElse(OptionalDouble.empty()));
         softness.show(same.map(s -> OptionalDouble.of(s.softness())).orElse(OptionalDouble.empty()));
-        angle.setText(same.map(s -> Math.round(s.angle() * 100) / 100.0 + "°").orElse(""));
+        angle.show(same.map(s -> OptionalDouble.of(s.angle())).orElse(OptionalDouble.empty()));
         same.ifPresent(s -> colour.setValue(FxColours.of(s.colour())));
         showing = false;
     }

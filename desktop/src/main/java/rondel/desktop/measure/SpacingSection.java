@@ -15,6 +15,8 @@ import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
+import rondel.desktop.field.Figure;
+import rondel.desktop.field.FigureField;
 import rondel.desktop.look.Icons;
 import rondel.desktop.look.Shown;
 import rondel.spacing.AlignTo;
@@ -27,7 +29,7 @@ import rondel.words.Words;
 final class SpacingSection extends VBox {
 
     private final Desk desk;
-    private final List<LengthField> gaps;
+    private final List<FigureField> gaps;
     private final List<Button> buttons;
 
     SpacingSection(Desk desk, Commands commands) {
@@ -69,12 +71,11 @@ final class SpacingSection extends VBox {
         return label;
     }
 
-    private LengthField gap(Side side) {
-        LengthField field = new LengthField(
+    private FigureField gap(Side side) {
+        FigureField field = new FigureField(
                 "gap-" + side.name().toLowerCase(java.util.Locale.ROOT),
                 Words.of("gap." + side.name()),
-                () -> desk.bench().job().unit(),
-                desk.notices(),
+                Figure.length(() -> desk.bench().job().unit()),
                 mm -> desk.perform(new SetGap(desk.bench().selectedIds(), side, mm, false)));
         field.getStyleClass().add("gap-field");
         return field;

@@ -19,6 +19,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
+import rondel.desktop.field.Figure;
+import rondel.desktop.field.FigureField;
 import rondel.desktop.look.Shown;
 import rondel.desktop.text.TextEdits;
 import rondel.geometry.Outline;
@@ -28,6 +30,7 @@ import rondel.job.Located;
 import rondel.job.TextAlign;
 import rondel.job.TextElement;
 import rondel.lettering.ArcPath;
+import rondel.units.LengthUnit;
 import rondel.words.Words;
 
 /** What the selected texts say and how they are set. */
@@ -40,10 +43,10 @@ final class TextSection extends VBox {
     private final CheckBox kerning = new CheckBox(Words.of("text.kerning"));
     private final Label missing = new Label();
     private final ChoiceBox<TextAlign> align = new ChoiceBox<>();
-    private final LengthField size;
-    private final LengthField tracking;
-    private final LengthField arc;
-    private final TextField spacing = new TextField();
+    private final FigureField size;
+    private final FigureField tracking;
+    private final FigureField arc;
+    private final FigureField spacing;
     private final TextField features = new TextField();
     private String shownContent = "";
     private boolean showing;
@@ -85,16 +88,18 @@ final class TextSection extends VBox {
         align.getItems().setAll(TextAlign.values());
         align.setConverter(new Shown<>(a -> Words.of("text.align." + a.name())));
         align.setOnAction(e -> chosen(align.getValue() == null ? null : l -> l.withAlign(align.getValue())));
-        size = length("text-size", "text.size", mm -> l -> l.withSize(mm));
-        tracking = length("text-tracking", "text.tracking", mm -> l -> l.withTracking(mm));
-        arc = length(
+        size = figure("text-size", "text.size", Figure.size(this::unit), mm -> l -> l.withSize(mm));
+        tracking = figure("text-tracking", "text.tracking", Figure.length(this::unit), mm -> l -> l.withTracking(mm));
+        arc = figure(
                 "text-arc",
                 "text.arc",
+                Figure.length(this::unit),
                 mm -> l -> l.withPath(mm == 0 ? Optional.empty() : Optional.of(ArcPath.of(mm))));
-        plain(spacing, "text-spacing", "text.spacing", text -> {
-            double ems = Double.parseDouble(text.replace(',', '.').strip());
-            return l -> l.withLineSpacing(ems);
-        });
+        spacing = figure(
+                "text-spacing",
+                "text.spacing",
+                Figure.number("", 0.05, 0.25, 0.1, 20),
+                ems -> l -> l.withLineSpacing(ems));
         plain(features, "text-features", "text.features", text -> {
             List<String> all = text.isBlank() ? List.of() : List.of(text.strip().split("[\\s,]+"));
             return l -> l.withFeatures(all);
@@ -129,13 +134,12 @@ final class TextSection extends VBox {
         return label;
     }
 
-    private LengthField length(String id, String key, DoubleFunction<UnaryOperator<Lettering>> change) {
-        LengthField field = new LengthField(
-                id,
-                Words.of(key),
-                () -> desk.bench().job().unit(),
-                desk.notices(),
-                mm -> edits.change(change.apply(mm)));
+    private LengthUnit unit() {
+        return desk.bench().job().unit();
+    }
+
+    private FigureField figure(String id, String key, Figure figure, DoubleFunction<UnaryOperator<Lettering>> change) {
+        FigureField field = new FigureField(id, Words.of(key), figure, value -> edits.change(change.apply(value)));
         field.getStyleClass().add("gap-field");
         return field;
     }
@@ -149,13 +153,7 @@ final class TextSection extends VBox {
         field.setAccessibleText(Words.of(key));
         field.setTooltip(new javafx.scene.control.Tooltip(Words.of(key)));
         field.getStyleClass().addAll("length-field", "gap-field");
-        field.setOnAction(e -> {
-            try {
-                edits.change(read.apply(field.getText()));
-            } catch (NumberFormatException wrong) {
-                desk.notices().refuse(Words.of("text.badNumber", field.getText()));
-            }
-        });
+        field.setOnAction(e -> edits.change(read.apply(field.getText())));
     }
 
     private void chosen(UnaryOperator<Lettering> change) {
@@ -204,7 +202,7 @@ final class TextSection extends VBox {
         size.show(OptionalDouble.of(l.size()));
         tracking.show(OptionalDouble.of(l.tracking()));
         arc.show(OptionalDouble.of(diameter(l)));
-        spacing.setText(Double.toString(l.lineSpacing()));
+        spacing.show(l.lineSpacing());
         features.setText(String.join(" ", l.features()));
         showing = false;
     }

@@ -87,6 +87,7 @@ final class EditQueue {
     private final Deque<Step> waiting = new ArrayDeque<>();
     private Optional<UnderWay> underWay = Optional.empty();
     private History history;
+    private FutureTask<?> preparing = new FutureTask<>(() -> null);
 
     EditQueue(EditThreads threads, Listener listener, History history) {
         this.threads = threads;
@@ -118,6 +119,9 @@ final class EditQueue {
         underWay = Optional.empty();
         waiting.clear();
         history = other;
+        preparing.cancel(true);
+        preparing = new FutureTask<>(() -> other.editing().prepare(other.job()), null);
+        threads.following().execute(preparing);
     }
 
     void edit(Operation operation, Asked asked) {
@@ -176,6 +180,7 @@ final class EditQueue {
 
     private void begin(UnderWay edit) {
         underWay = Optional.of(edit);
+        preparing.cancel(true);
         Editing editing = history.editing();
         threads.direct().execute(() -> work(edit, editing));
     }

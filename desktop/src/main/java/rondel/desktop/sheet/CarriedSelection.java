@@ -63,7 +63,7 @@ final class CarriedSelection {
         List<Element> onSheet = desk.bench().selected().stream()
                 .map(l -> l.element().with(t -> t.placedBy(l.toSheet())))
                 .toList();
-        Lifted.painting(onSheet, viewport).ifPresent(p -> desk.workers()
+        Lifted.painting(onSheet, viewport, picture.density()).ifPresent(p -> desk.workers()
                 .paint(
                         () -> ScenePainting.elements(whole, p.elements(), p.area(), p.scale(), desk.pictures()),
                         image -> {

@@ -37,6 +37,11 @@ final class GapReadouts extends Pane {
     private static final class Readout {
         final Line line = new Line();
         final Label label = new Label();
+        final Tooltip tip = new Tooltip();
+
+        Readout() {
+            label.setTooltip(tip);
+        }
     }
 
     /** What a number that is typed over a read-out does. */
@@ -154,10 +159,10 @@ final class GapReadouts extends Pane {
         if (!number.equals(r.label.getText())) {
             r.label.setText(number);
             r.label.setAccessibleText(Words.of("gap.edit", Words.of("gap." + side.name()), number));
-            r.label.setTooltip(new Tooltip(r.label.getAccessibleText()));
+            r.tip.setText(r.label.getAccessibleText());
+            r.label.applyCss();
+            r.label.autosize();
         }
-        r.label.applyCss();
-        r.label.autosize();
         double x = a.x() + (b.x() - a.x()) * share;
         double y = a.y() + (b.y() - a.y()) * share;
         r.label.relocate(Math.rint(x - r.label.getWidth() / 2), Math.rint(y - r.label.getHeight() / 2));

@@ -40,6 +40,11 @@ public final class HeldTool {
         sheet.requestFocus();
     }
 
+    /** Whether somebody waits for the next click. */
+    boolean isPointing() {
+        return pointing.isPresent();
+    }
+
     /** Who waits for the next click; from now on nobody does. */
     Optional<Consumer<Point>> takePointing() {
         Optional<Consumer<Point>> waiting = pointing;

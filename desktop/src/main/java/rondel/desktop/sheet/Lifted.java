@@ -27,19 +27,20 @@ final class Lifted extends Group {
 
     /** What is to be painted of things that are lifted.
      *
-     * @param scale in pixels a mm */
+     * @param scale in the screen's own pixels a mm */
     record Paint(List<Element> elements, Box area, double scale) {}
 
     /** @param elements in the sheet's space
      *  @return nothing where nothing of them is seen */
-    static Optional<Paint> painting(List<Element> elements, Viewport at) {
+    static Optional<Paint> painting(List<Element> elements, Viewport at, double density) {
         return Box.around(elements.stream()
                         .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
                         .toList())
                 .map(b -> b.grown(ROOM / at.scale()))
                 .map(area -> {
-                    double longest = Math.max(area.width(), area.height()) * at.scale();
-                    return new Paint(elements, area, at.scale() * Math.min(1, LONGEST / longest));
+                    double fine = at.scale() * density;
+                    double longest = Math.max(area.width(), area.height()) * fine;
+                    return new Paint(elements, area, fine * Math.min(1, LONGEST / longest));
                 });
     }
 

@@ -22,7 +22,8 @@ public final class ScenePainting {
 
     static Image tile(SheetScene scene, TileKey key, PictureSource pictures) {
         Painter painter = new Painter(scene.media(), pictures).without(scene.without());
-        return picture(painter, scene.sheet().elements(), key.area(), key.scale(), TileKey.SIDE, TileKey.SIDE);
+        return picture(
+                painter, scene.sheet().elements(), key.area(), key.scale() * key.density(), key.pixels(), key.pixels());
     }
 
     private static final Color UNPAINTED = new Color(0xb8, 0x44, 0x2f, 0x60);

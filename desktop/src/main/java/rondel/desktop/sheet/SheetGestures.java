@@ -185,7 +185,7 @@ final class SheetGestures {
     }
 
     private void hover(MouseEvent e) {
-        if (spaceHeld || view.tool().brush().isPresent()) {
+        if (spaceHeld || view.tool().brush().isPresent() || view.tool().isPointing()) {
             return;
         }
         Optional<Extent.TurnedBox> box = desk.selection().box();

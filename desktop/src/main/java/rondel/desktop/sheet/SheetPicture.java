@@ -40,6 +40,7 @@ final class SheetPicture extends Pane {
     private final Group stretched = new Group();
     private final List<Runnable> whenSharp = new ArrayList<>();
     private double stretchedScale;
+    private double density = 1;
     private SheetScene scene;
     private Viewport viewport = new Viewport(Viewport.TRUE_SIZE, 0, 0);
 
@@ -81,6 +82,19 @@ final class SheetPicture extends Pane {
         refresh();
     }
 
+    /** Paints for a screen of another density from now on. */
+    void density(double other) {
+        if (other != density) {
+            keepStretched();
+            density = other;
+            refresh();
+        }
+    }
+
+    double density() {
+        return density;
+    }
+
     /** Runs once all that is visible is painted as it should be. */
     void whenSharp(Runnable action) {
         whenSharp.add(action);
@@ -90,7 +104,7 @@ final class SheetPicture extends Pane {
     boolean isSharp() {
         return scene != null
                 && getWidth() > 0
-                && TileKey.visible(viewport, getWidth(), getHeight()).stream()
+                && TileKey.visible(viewport, getWidth(), getHeight(), density).stream()
                         .allMatch(k -> tiles.containsKey(k) && tiles.get(k).painted == tiles.get(k).wanted);
     }
 
@@ -127,7 +141,7 @@ final class SheetPicture extends Pane {
         stretched
                 .getTransforms()
                 .setAll(new javafx.scene.transform.Affine(k, 0, viewport.originX(), 0, k, viewport.originY()));
-        List<TileKey> visible = TileKey.visible(viewport, getWidth(), getHeight());
+        List<TileKey> visible = TileKey.visible(viewport, getWidth(), getHeight(), density);
         forgetFarAway(visible);
         for (TileKey key : visible.reversed()) {
             request(key);
@@ -153,6 +167,8 @@ final class SheetPicture extends Pane {
             Tile made = new Tile();
             made.view.setX(k.column() * (double) TileKey.SIDE);
             made.view.setY(k.row() * (double) TileKey.SIDE);
+            made.view.setFitWidth(k.pixels() / k.density());
+            made.view.setFitHeight(k.pixels() / k.density());
             sharp.getChildren().add(made.view);
             made.wanted = scene;
             return made;

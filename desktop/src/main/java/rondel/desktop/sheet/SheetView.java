@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Scene;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
+import javafx.stage.Window;
 import rondel.desktop.app.Desk;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.SelectionFacts;
@@ -87,6 +89,14 @@ public final class SheetView extends Region {
         desk.bench().onOpen(() -> fitted = Optional.empty());
         desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SELECTION, Bench.Change.SHEET), this::jobChanged);
         desk.selection().onChange(this::selectionKnown);
+        sceneProperty()
+                .flatMap(Scene::windowProperty)
+                .flatMap(Window::outputScaleXProperty)
+                .addListener((o, before, now) -> {
+                    if (now != null) {
+                        picture.density(now.doubleValue());
+                    }
+                });
         gestures = new SheetGestures(desk, this);
         gestures.listen();
     }

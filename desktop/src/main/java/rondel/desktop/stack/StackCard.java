@@ -14,7 +14,7 @@ import rondel.arrange.Lock;
 import rondel.desktop.app.Desk;
 import rondel.desktop.sheet.SheetScene;
 import rondel.job.Element;
-import rondel.job.Extent;
+import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Role;
 import rondel.operation.Targets;
@@ -35,6 +35,8 @@ final class StackCard extends ListCell<Element> {
     private final Label note = new Label();
     private final Button open = new Button();
     private final HBox card;
+    private final Tooltip tip = new Tooltip();
+    private ElementId shown = new ElementId("");
 
     StackCard(Desk desk, Thumbnails thumbnails) {
         this.desk = desk;
@@ -68,20 +70,25 @@ final class StackCard extends ListCell<Element> {
             return;
         }
         name.setText(Targets.display(e));
-        setTooltip(new Tooltip(Targets.display(e)));
+        tip.setText(Targets.display(e));
+        setTooltip(tip);
         setAccessibleText(Targets.display(e));
-        size.setText(Extent.of(e, desk.bench().levelToSheet())
-                .map(b -> size(b.width(), b.height(), desk.bench().job().unit()))
-                .orElse(""));
         note.setText(e.role() == Role.PRINT ? "" : Words.of("role." + e.role().name()));
         note.setManaged(e.role() != Role.PRINT);
         note.setVisible(e.role() != Role.PRINT);
         card.setOpacity(e.hidden() ? 0.5 : 1);
         button(e);
-        picture.setImage(null);
-        thumbnails.of(SheetScene.of(desk.bench().job(), desk.bench().sheet()), e, 2 * PICTURE, image -> {
+        if (!e.id().equals(shown)) {
+            picture.setImage(null);
+            size.setText("");
+        }
+        shown = e.id();
+        SheetScene scene = SheetScene.of(desk.bench().job(), desk.bench().sheet());
+        thumbnails.of(scene, e, desk.bench().levelToSheet(), 2 * PICTURE, look -> {
             if (getItem() == e) {
-                picture.setImage(image);
+                picture.setImage(look.image());
+                size.setText(
+                        size(look.width(), look.height(), desk.bench().job().unit()));
             }
         });
         setGraphic(card);

@@ -1,13 +1,18 @@
 package rondel.desktop.stack;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Orientation;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.MultipleSelectionModel;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -15,6 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
+import rondel.desktop.model.Bench;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -25,10 +31,14 @@ import rondel.words.Words;
  *  opens, with the way back as a path of names. */
 public final class StackView extends VBox {
 
+    /** As many cards as are seen at once on a large screen. */
+    private static final int FEW = 24;
+
     private final Desk desk;
     private final HBox path = new HBox(4);
     private final ListView<Element> cards = new ListView<>();
     private List<Element> level = List.of();
+    private Set<ElementId> selection = Set.of();
     private boolean syncing;
 
     public StackView(Desk desk) {
@@ -57,30 +67,68 @@ public final class StackView extends VBox {
         Region bar = new Region();
         getChildren().addAll(head, new StackPane(cards, bar));
         new StackDrag(desk, cards, bar);
-        desk.bench().onChange(this::show);
+        desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SELECTION, Bench.Change.SHEET), this::show);
         show();
     }
 
     private void show() {
         syncing = true;
-        if (level != desk.bench().level()) {
-            level = desk.bench().level();
-            cards.getItems().setAll(level);
+        List<Element> before = level;
+        level = desk.bench().level();
+        if (before != level) {
+            showCards(before);
         }
         showPath();
-        Set<ElementId> selection = desk.bench().selection();
-        cards.getSelectionModel().clearSelection();
-        int last = -1;
-        for (int i = 0; i < level.size(); i++) {
-            if (selection.contains(level.get(i).id())) {
-                cards.getSelectionModel().select(i);
-                last = i;
-            }
-        }
-        if (last >= 0 && selection.size() == 1 && !cards.isFocused()) {
-            cards.scrollTo(Math.max(0, last - 2));
+        if (before != level || selection != desk.bench().selection()) {
+            selection = desk.bench().selection();
+            showSelection();
         }
         syncing = false;
+    }
+
+    /** Only cards of what has changed are filled anew, as long as those are few. */
+    private void showCards(List<Element> before) {
+        List<Integer> changed = new ArrayList<>();
+        if (before.size() == level.size()) {
+            for (int i = 0; i < level.size() && changed.size() <= FEW; i++) {
+                if (before.get(i) != level.get(i)) {
+                    changed.add(i);
+                }
+            }
+        }
+        if (before.size() != level.size() || changed.size() > FEW) {
+            cards.getItems().setAll(level);
+        } else {
+            changed.forEach(i -> cards.getItems().set(i, level.get(i)));
+        }
+    }
+
+    private void showSelection() {
+        int[] chosen = IntStream.range(0, level.size())
+                .filter(i -> selection.contains(level.get(i).id()))
+                .toArray();
+        MultipleSelectionModel<Element> model = cards.getSelectionModel();
+        if (Arrays.equals(
+                chosen,
+                model.getSelectedIndices().stream()
+                        .mapToInt(Integer::intValue)
+                        .sorted()
+                        .toArray())) {
+            return;
+        }
+        model.clearSelection();
+        if (chosen.length == 0) {
+            return;
+        }
+        int last = chosen[chosen.length - 1];
+        if (chosen.length == last - chosen[0] + 1) {
+            model.selectRange(chosen[0], last + 1);
+        } else {
+            model.selectIndices(chosen[0], Arrays.copyOfRange(chosen, 1, chosen.length));
+        }
+        if (selection.size() == 1 && !cards.isFocused()) {
+            cards.scrollTo(Math.max(0, last - 2));
+        }
     }
 
     private void showPath() {

@@ -1,5 +1,6 @@
 package rondel.desktop.stack;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,39 +10,76 @@ import rondel.desktop.app.Workers;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;
 import rondel.geometry.Affine;
+import rondel.geometry.Box;
 import rondel.job.Element;
+import rondel.job.Extent;
+import rondel.job.GroupElement;
+import rondel.job.PictureElement;
+import rondel.job.ShapeElement;
+import rondel.job.TextElement;
 import rondel.paint.PaintedExtent;
 import rondel.paint.PictureSource;
 
 /** Small pictures of elements, painted in the background; the last ones looked at are kept. */
 public final class Thumbnails {
 
-    /** An element by its identity: equal ones are not worth comparing. */
-    private static final class Key {
-        private final Element element;
+    /** How an element looks small, and how large it is on the sheet. */
+    public record Look(Image image, double width, double height) {}
 
-        Key(Element element) {
-            this.element = element;
+    /** What an element's look depends on: its content, by identity, and how it is turned and sized; not where it is. */
+    private static final class Key {
+        private final List<Object> made;
+        private final List<Object> turned;
+
+        Key(Element e, Affine toSheet) {
+            Affine own = toSheet.times(e.placement());
+            made = content(e);
+            turned = List.of(
+                    own.a(),
+                    own.b(),
+                    own.c(),
+                    own.d(),
+                    e.traits().opacity(),
+                    e.traits().shadow());
+        }
+
+        private static List<Object> content(Element e) {
+            return switch (e) {
+                case ShapeElement s ->
+                    Arrays.asList(s.outline(), s.rule(), s.fill(), s.stroke().orElse(null));
+                case TextElement t ->
+                    Arrays.asList(t.outline(), t.fill(), t.stroke().orElse(null));
+                case PictureElement p -> Arrays.asList(p.media(), p.frame());
+                case GroupElement g ->
+                    Arrays.asList(g.children(), g.clip().orElse(null), g.mask().orElse(null), g.use());
+            };
         }
 
         @Override
         public boolean equals(Object other) {
-            return other instanceof Key k && k.element == element;
+            if (!(other instanceof Key k) || made.size() != k.made.size()) {
+                return false;
+            }
+            boolean same = turned.equals(k.turned);
+            for (int i = 0; same && i < made.size(); i++) {
+                same = made.get(i) == k.made.get(i);
+            }
+            return same;
         }
 
         @Override
         public int hashCode() {
-            return System.identityHashCode(element);
+            return made.stream().mapToInt(System::identityHashCode).reduce(turned.hashCode(), (a, b) -> 31 * a + b);
         }
     }
 
     private final Workers workers;
     private final PictureSource pictures;
-    private final java.util.LinkedHashMap<Key, Image> kept = new java.util.LinkedHashMap<>(64, 0.75f, true) {
+    private final java.util.LinkedHashMap<Key, Look> kept = new java.util.LinkedHashMap<>(64, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Image> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Key, Look> eldest) {
             return size() > 2000;
         }
     };
@@ -51,26 +89,32 @@ public final class Thumbnails {
         this.pictures = pictures;
     }
 
-    /** Gives the picture of an element in a square, now or when it is painted. */
-    public void of(SheetScene scene, Element element, double side, Consumer<Image> ready) {
-        Key key = new Key(element);
-        Image known = kept.get(key);
+    /** Gives the look of an element, its picture in a square, now or when it is painted.
+     *
+     * @param toSheet from its parent's space */
+    public void of(SheetScene scene, Element element, Affine toSheet, double side, Consumer<Look> ready) {
+        Key key = new Key(element, toSheet);
+        Look known = kept.get(key);
         if (known != null) {
             ready.accept(known);
             return;
         }
         workers.paint(
-                () -> paint(scene, element, side),
-                image -> image.ifPresent(i -> {
-                    kept.put(key, i);
-                    ready.accept(i);
+                () -> paint(scene, element, toSheet, side),
+                look -> look.ifPresent(l -> {
+                    kept.put(key, l);
+                    ready.accept(l);
                 }));
     }
 
-    private Optional<Image> paint(SheetScene scene, Element element, double side) {
+    private Optional<Look> paint(SheetScene scene, Element element, Affine toSheet, double side) {
         Element shown = element.with(t -> t.withHidden(false));
+        Optional<Box> size = Extent.of(shown, toSheet);
         return PaintedExtent.of(shown, Affine.IDENTITY)
                 .filter(b -> b.width() > 0 || b.height() > 0)
-                .map(b -> ScenePainting.small(scene, List.of(shown), b, side, pictures));
+                .map(b -> new Look(
+                        ScenePainting.small(scene, List.of(shown), b, side, pictures),
+                        size.map(Box::width).orElse(0.0),
+                        size.map(Box::height).orElse(0.0)));
     }
 }

@@ -74,10 +74,10 @@ class PhotosWindowTest extends BenchFixture {
         onFx(() -> window.commands().get("emptyWindows").run());
         Point inside = boxOf(new ElementId("window")).centre();
         Path photo = photo("sea.png", Color.BLUE);
-        onFx(() -> window.actions().drop(List.of(photo), inside));
+        onFx(() -> window.actions().drop(List.of(photo), inside, false));
         calm();
         assertThat(slot("window").children()).hasSize(1);
-        onFx(() -> window.actions().drop(List.of(photo), new Point(200, 200)));
+        onFx(() -> window.actions().drop(List.of(photo), new Point(200, 200), false));
         calm();
         assertThat(bench.sheet().elements().getLast().kind()).isEqualTo("picture");
     }

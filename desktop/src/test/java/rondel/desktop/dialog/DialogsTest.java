@@ -12,6 +12,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -66,10 +67,17 @@ class DialogsTest extends DialogFixture {
 
     @Test
     void aSizeThatCannotBeIsRefusedWithASentence() throws Exception {
-        assertThat(agreed(dialogs::newJob, () -> type("new-width", "wide"))).isEmpty();
-        assertThat(refused.get()).contains("wide");
-        assertThat(agreed(dialogs::newJob, () -> type("new-width", "0"))).isEmpty();
-        assertThat(refused.get()).contains("0");
+        var asked = asking(dialogs::newJob);
+        for (String wrong : List.of("wide", "0", "1e9 in", "2.5.1")) {
+            interact(() -> type("new-width", wrong));
+            answer(ButtonBar.ButtonData.OK_DONE);
+            assertThat(asked.get()).as("it stays open at %s", wrong).isNull();
+            assertThat(this.<Labeled>at("form-wrong").getText()).isNotEmpty();
+            assertThat(this.<TextField>at("new-width").getStyleClass()).contains("wrong");
+        }
+        interact(() -> type("new-width", "1,234.5 mm"));
+        answer(ButtonBar.ButtonData.OK_DONE);
+        assertThat(answered(asked).orElseThrow().sheets().getFirst().width()).isEqualTo(1234.5);
     }
 
     @Test
@@ -167,12 +175,16 @@ class DialogsTest extends DialogFixture {
             this.<CheckBox>at("export-transparent").setSelected(true);
         });
         assertThat(choice).contains(new ExportChoice(ExportFormat.PNG, false, 600, true));
-        assertThat(agreed(() -> dialogs.export(false), () -> {
-                    this.<ChoiceBox<ExportFormat>>at("export-kind").setValue(ExportFormat.JPG);
-                    type("export-ppi", "many");
-                }))
-                .isEmpty();
-        assertThat(refused.get()).contains("many");
+        var asked = asking(() -> dialogs.export(false));
+        interact(() -> {
+            this.<ChoiceBox<ExportFormat>>at("export-kind").setValue(ExportFormat.JPG);
+            type("export-ppi", "many");
+        });
+        answer(ButtonBar.ButtonData.OK_DONE);
+        assertThat(this.<Labeled>at("form-wrong").getText()).contains("many");
+        assertThat(asked.get()).isNull();
+        answer(ButtonBar.ButtonData.CANCEL_CLOSE);
+        assertThat(answered(asked)).isEmpty();
     }
 
     @Test

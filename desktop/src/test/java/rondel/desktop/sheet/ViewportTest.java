@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import rondel.catalogue.SampleJob;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 
@@ -51,7 +52,7 @@ class ViewportTest {
     @Test
     void theVisibleTilesCoverTheWindowMiddleOneFirst() {
         Viewport v = new Viewport(2, -300, 40);
-        List<TileKey> tiles = TileKey.visible(v, 1100, 700);
+        List<TileKey> tiles = TileKey.visible(v, 1100, 700, 1);
         for (double[] corner : new double[][] {{0, 0}, {1099, 0}, {0, 699}, {1099, 699}, {550, 350}}) {
             Point p = v.toSheet(corner[0], corner[1]);
             assertThat(tiles).anySatisfy(t -> assertThat(t.area().contains(new Box(p.x(), p.y(), 0, 0)))
@@ -60,5 +61,18 @@ class ViewportTest {
         Point middle = v.toSheet(550, 350);
         assertThat(tiles.getFirst().area().centre().distanceTo(middle)).isLessThan(512 / 2.0);
         assertThat(tiles).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void onAScreenAtTwoHundredPercentTilesHaveTheScreensOwnPixels() {
+        TileKey tile = TileKey.visible(new Viewport(2, 0, 0), 400, 400, 2).getFirst();
+        assertThat(tile.pixels()).isEqualTo(1024);
+        SheetScene scene =
+                SheetScene.of(SampleJob.make(), SampleJob.make().sheets().getFirst());
+        var image = ScenePainting.tile(scene, tile, (media, scale) -> media.pixels());
+        assertThat(image.getWidth()).isEqualTo(1024);
+        // The leaf begins 10 mm from the left: 20 px as views count them, 40 of the screen's.
+        assertThat(image.getPixelReader().getArgb(41, 60) >>> 24).isEqualTo(255);
+        assertThat(image.getPixelReader().getArgb(38, 60) >>> 24).isZero();
     }
 }

@@ -205,7 +205,9 @@ final class ElementReader {
     }
 
     private Optional<Element> use(SvgNode node, SvgViewport viewport) {
-        ExternalLinks.refuse(reading.file, node);
+        if (ExternalLinks.leadsAway(reading, node)) {
+            return Optional.empty();
+        }
         Optional<SvgNode> target = node.href().flatMap(reading::byId);
         if (target.isEmpty()) {
             reading.findings.warn("svg.useOfNothing", node.display());

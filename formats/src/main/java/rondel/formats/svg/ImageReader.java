@@ -20,7 +20,7 @@ import rondel.job.PictureElement;
 import rondel.job.Traits;
 import rondel.words.Refusal;
 
-/** Embedded pictures: PNG and JPEG as pictures, SVG as what it draws. Linked ones are refused, never fetched. */
+/** Embedded pictures: PNG and JPEG as pictures, SVG as what it draws. Linked ones are left out, never fetched. */
 final class ImageReader {
 
     private static final int DEEPEST = 4;
@@ -32,7 +32,9 @@ final class ImageReader {
     }
 
     Optional<Element> read(SvgNode node, SvgViewport viewport) {
-        ExternalLinks.refuse(reading.file, node);
+        if (ExternalLinks.leadsAway(reading, node)) {
+            return Optional.empty();
+        }
         String href = node.attribute("href", "").strip();
         if (!href.startsWith("data:")) {
             return Optional.empty();

@@ -10,6 +10,7 @@ import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.Extent;
+import rondel.job.GroupElement;
 import rondel.job.Sheet;
 import rondel.text.FontBook;
 import rondel.words.Refusal;
@@ -55,6 +56,7 @@ public final class SvgReader {
         SvgViewport viewport = viewBox.map(v -> new SvgViewport(v.width(), v.height()))
                 .orElse(new SvgViewport(w / MM_PER_PX, h / MM_PER_PX));
         List<Element> made = placed(elements.children(root, viewport), toMm);
+        refuseNothing(reading, made);
         return new Artwork(name, w, h, made, List.copyOf(reading.media.values()), findings.list());
     }
 
@@ -62,6 +64,7 @@ public final class SvgReader {
     private static Artwork withoutSize(SvgNode root, SvgReading reading, ElementReader elements, String name) {
         SvgViewport viewport = new SvgViewport(300, 150);
         List<Element> made = elements.children(root, viewport);
+        refuseNothing(reading, made);
         Optional<Box> drawn = Box.around(made.stream()
                 .flatMap(e -> Extent.of(e, Affine.IDENTITY).stream())
                 .toList());
@@ -73,6 +76,14 @@ public final class SvgReader {
         reading.findings.note("svg.noSize", name);
         return new Artwork(
                 name, w, h, placed(made, toMm), List.copyOf(reading.media.values()), reading.findings.list());
+    }
+
+    /** Where all that there is was linked, nothing is left to be placed. */
+    private static void refuseNothing(SvgReading reading, List<Element> made) {
+        boolean nothing = made.stream().flatMap(GroupElement::everything).allMatch(GroupElement.class::isInstance);
+        if (nothing && !reading.linksLeftOut.isEmpty()) {
+            throw reading.linksLeftOut.getFirst().refusal(reading.file);
+        }
     }
 
     private static List<Element> placed(List<Element> elements, Affine toMm) {

@@ -1,8 +1,10 @@
 package rondel.formats.svg;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -22,6 +24,7 @@ final class SvgReading {
     final SvgFindings findings;
     final Supplier<FontBook> fonts;
     final Map<MediaId, Media> media = new LinkedHashMap<>();
+    final List<ExternalLinks.Left> linksLeftOut = new ArrayList<>();
     private final Map<String, SvgNode> ids;
     private final Deque<SvgNode> inUse = new ArrayDeque<>();
     private int built;
