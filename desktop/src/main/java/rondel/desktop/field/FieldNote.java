@@ -4,13 +4,15 @@ import javafx.geometry.Bounds;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.stage.Popup;
+import javafx.stage.Window;
 import rondel.desktop.app.Theme;
 
 /** The sentence below a field that says why what is typed there can't be. */
 final class FieldNote {
 
-    private static final double WIDEST = 280;
-    private static final double GAP = 2;
+    private static final double WIDEST = 224;
+    private static final double GAP = 3;
+    private static final double EDGE = 8;
 
     private final TextField field;
     private final Label label = new Label();
@@ -32,7 +34,9 @@ final class FieldNote {
         field.setAccessibleHelp(sentence);
         Bounds at = field.localToScreen(field.getBoundsInLocal());
         if (at != null && field.getScene().getWindow().isShowing()) {
-            popup.show(field, at.getMinX(), at.getMaxY() + GAP);
+            Window window = field.getScene().getWindow();
+            double furthest = window.getX() + window.getWidth() - WIDEST - EDGE;
+            popup.show(field, Math.min(at.getMinX(), furthest), at.getMaxY() + GAP);
         }
     }
 
