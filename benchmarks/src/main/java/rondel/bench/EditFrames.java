@@ -15,8 +15,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
-import rondel.arrange.Move;
 import rondel.catalogue.WhatFollows;
+import rondel.compose.arrange.Move;
 import rondel.desktop.app.BenchWindow;
 import rondel.desktop.app.DemoJobs;
 import rondel.desktop.app.Desk;
@@ -26,18 +26,18 @@ import rondel.desktop.app.SystemFileChoices;
 import rondel.desktop.app.Theme;
 import rondel.desktop.app.Workers;
 import rondel.desktop.model.Bench;
-import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.fonts.ShippedFonts;
 import rondel.formats.picture.PictureLevels;
+import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.StarterShelf;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
-import rondel.halo.MakeHalo;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.HaloShape;
 import rondel.job.Job;
+import rondel.lines.halo.MakeHalo;
 
 /** What the toolkit's thread works in a frame while a sheet is edited, against a frame of the same window at rest, and how long it takes until what follows
  *  from an edit has arrived. 95th percentiles, in the real window on the Headless platform. */

@@ -14,12 +14,11 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
-import rondel.arrange.Place;
+import rondel.compose.arrange.Place;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
-import rondel.halo.MakeHalo;
 import rondel.job.ElementId;
 import rondel.job.HaloShape;
 import rondel.job.Job;
@@ -28,6 +27,7 @@ import rondel.job.PictureElement;
 import rondel.job.ShapeElement;
 import rondel.job.Sheet;
 import rondel.job.Traits;
+import rondel.lines.halo.MakeHalo;
 import rondel.units.LengthUnit;
 
 /** Halos of 60 stickers on one picture of 3600 x 3600 px: time against one distance transform of it by two plain passes, how

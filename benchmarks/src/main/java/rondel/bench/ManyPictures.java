@@ -9,7 +9,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Random;
 import javax.imageio.ImageIO;
-import rondel.arrange.Place;
+import rondel.compose.arrange.Place;
 import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.picture.PictureReader;

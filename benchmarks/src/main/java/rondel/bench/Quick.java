@@ -9,6 +9,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import rondel.colour.Recolour;
+import rondel.compose.snap.Snapper;
+import rondel.compose.spacing.Gaps;
+import rondel.compose.spacing.Neighbourhood;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.Element;
@@ -18,9 +21,6 @@ import rondel.job.Rgba;
 import rondel.job.Shadow;
 import rondel.job.Sheet;
 import rondel.paint.Painter;
-import rondel.snap.Snapper;
-import rondel.spacing.Gaps;
-import rondel.spacing.Neighbourhood;
 
 /** What must fit into one frame of 16.7 ms on a sheet of 5,000 elements; and a shadow at 600 ppi against painting the same
  *  thing without one. Medians of many runs, after as many to warm up. */

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
-import rondel.arrange.Place;
+import rondel.compose.arrange.Place;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
@@ -23,8 +23,8 @@ import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.Traits;
-import rondel.pieces.By;
-import rondel.pieces.Regroup;
+import rondel.lines.pieces.By;
+import rondel.lines.pieces.Regroup;
 import rondel.units.LengthUnit;
 
 /** 500 pieces of 20 lines each, all cuts in one flat group and all scores in another, shuffled, regrouped by piece: every

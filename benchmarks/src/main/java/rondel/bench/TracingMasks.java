@@ -24,8 +24,8 @@ import rondel.geometry.curve.Contour;
 import rondel.job.FontChoice;
 import rondel.job.Lettering;
 import rondel.job.TraceShape;
+import rondel.lines.trace.Tracing;
 import rondel.text.Typesetter;
-import rondel.trace.Tracing;
 
 /** Tracing masks of one colour against the npm package potrace, which is asked in a process of its own and timed within it:
  *  overlap with the mask, nodes, and time. The package's folder is named by the property {@code rondel.potrace}. */

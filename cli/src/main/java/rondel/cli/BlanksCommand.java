@@ -6,9 +6,9 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import rondel.compose.template.Blanks;
 import rondel.formats.job.FillInJson;
 import rondel.formats.job.JobFile;
-import rondel.template.Blanks;
 
 /** Lists what there is to fill in when a job is used as a template. */
 @Command(

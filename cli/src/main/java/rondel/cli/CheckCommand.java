@@ -15,14 +15,14 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import rondel.catalogue.WhatFollows;
-import rondel.check.Checked;
-import rondel.check.Checks;
-import rondel.check.Finding;
-import rondel.check.Limits;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
 import rondel.job.Job;
+import rondel.lines.check.Checked;
+import rondel.lines.check.Finding;
+import rondel.lines.check.Limits;
+import rondel.lines.check.kinds.Checks;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
 

@@ -6,12 +6,12 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
+import rondel.compose.sheets.SheetSize;
 import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureLevels;
 import rondel.geometry.Point;
 import rondel.job.Job;
-import rondel.sheets.SheetSize;
 import rondel.units.LengthUnit;
 
 /** Makes a job with one empty sheet. */

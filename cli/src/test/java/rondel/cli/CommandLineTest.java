@@ -100,7 +100,7 @@ class CommandLineTest extends CommandLineFixture {
     void whatFailsSaysSoInOneLineAndLeavesTheJobAlone() throws IOException {
         Path job = page();
         byte[] before = Files.readAllBytes(job);
-        Path evil = file("evil.svg", STAR.replace("<g ", "<image href='http://localhost:9/x.png'/><g "));
+        Path evil = file("evil.svg", STAR.replaceFirst("(?s)<g .*</g>", "<image href='http://localhost:9/x.png'/>"));
         Path recipe = file("recipe.json", "[{\"operation\":\"delete\",\"elements\":[\"nobody\"]}]");
         Run[] runs = {
             rondel("place", job, evil),

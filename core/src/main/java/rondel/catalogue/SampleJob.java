@@ -3,6 +3,7 @@ package rondel.catalogue;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import rondel.compose.tryout.TryOuts;
 import rondel.geometry.Affine;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
@@ -33,7 +34,6 @@ import rondel.job.Sheet;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.job.Traits;
-import rondel.tryout.TryOuts;
 import rondel.units.LengthUnit;
 
 /** The small job that every operation's example can be applied to: a leaf, a stem, a cluster of two dots, a window, a sky, a

@@ -1,11 +1,11 @@
 package rondel.catalogue;
 
 import java.util.List;
-import rondel.halo.Halos;
+import rondel.compose.link.Likes;
 import rondel.history.Editing;
-import rondel.link.Likes;
-import rondel.roles.RulesForNew;
-import rondel.shapes.Unions;
+import rondel.lines.combine.Unions;
+import rondel.lines.halo.Halos;
+import rondel.lines.roles.RulesForNew;
 
 /** All that follows from edits, in order: elements that are kept alike become alike again, unions and halos keep to what they
  *  are made of, and new things get the roles that the job's rules say. A new follower is added here and nowhere else. */

@@ -9,10 +9,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import rondel.arrange.Jobs;
-import rondel.arrange.Lock;
-import rondel.arrange.SetFill;
-import rondel.arrange.SetStroke;
+import rondel.compose.arrange.Jobs;
+import rondel.compose.arrange.Lock;
+import rondel.compose.arrange.SetFill;
+import rondel.compose.arrange.SetStroke;
+import rondel.compose.sheets.AddSheet;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
@@ -23,7 +24,6 @@ import rondel.job.Rgba;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.paint.Painter;
-import rondel.sheets.AddSheet;
 import rondel.words.Refusal;
 
 class RecolourTest {

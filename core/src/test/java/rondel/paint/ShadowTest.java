@@ -11,14 +11,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import rondel.arrange.Jobs;
+import rondel.compose.arrange.Jobs;
+import rondel.compose.shadow.SetShadow;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Shadow;
-import rondel.shadow.SetShadow;
 import rondel.words.Refusal;
 
 class ShadowTest {

@@ -11,7 +11,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import rondel.formats.artwork.Artwork;
-import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.reading.ArtworkReader;
 import rondel.words.Refusal;
 
 /** Each gets one clear sentence, never an exception of another kind, and nothing is fetched. */

@@ -4,12 +4,16 @@ import static com.tngtech.archunit.base.DescribedPredicate.describe;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SliceAssignment;
+import com.tngtech.archunit.library.dependencies.SliceIdentifier;
 import rondel.history.Editing;
 import rondel.operation.Operation;
 
@@ -18,6 +22,35 @@ import rondel.operation.Operation;
 class ArchitectureTest {
 
     private static final String[] OUTER = {"rondel.formats..", "rondel.cli..", "rondel.desktop..", "rondel.launcher.."};
+
+    /** What every stage stands on. */
+    private static final String[] GROUND = {
+        "rondel.geometry..",
+        "rondel.units..",
+        "rondel.words..",
+        "rondel.job..",
+        "rondel.operation..",
+        "rondel.history..",
+        "rondel.colour..",
+        "rondel.raster..",
+        "rondel.text..",
+        "rondel.paint..",
+        "rondel.progress.."
+    };
+
+    /** Every package of core, of formats and of the command line by itself; those of the window are to follow. */
+    private static final SliceAssignment EACH_PACKAGE = new SliceAssignment() {
+        @Override
+        public SliceIdentifier getIdentifierOf(JavaClass javaClass) {
+            String name = javaClass.getPackageName();
+            return name.startsWith("rondel.desktop") ? SliceIdentifier.ignore() : SliceIdentifier.of(name);
+        }
+
+        @Override
+        public String getDescription() {
+            return "each package";
+        }
+    };
 
     /** The system loads libraries from files only. */
     private static final String LOADS_A_LIBRARY = "rondel.text.HarfBuzzLibrary";
@@ -69,10 +102,26 @@ class ArchitectureTest {
             .resideInAnyPackage("rondel.cli..", "picocli..");
 
     @ArchTest
-    static final ArchRule packagesOfCoreDoNotRunInCircles = slices().matching(
-                    "rondel.(geometry|units|words|job|operation|arrange|sheets|catalogue|text|paint|pick|check)..")
-            .should()
-            .beFreeOfCycles();
+    static final ArchRule packagesDoNotRunInCircles =
+            slices().assignedFrom(EACH_PACKAGE).should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule aStageUsesTheGroundAndTheStagesBeforeIt = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("ground")
+            .definedBy(GROUND)
+            .layer("compose")
+            .definedBy("rondel.compose..")
+            .layer("lines")
+            .definedBy("rondel.lines..")
+            .layer("catalogue")
+            .definedBy("rondel.catalogue..")
+            .whereLayer("catalogue")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("lines")
+            .mayOnlyBeAccessedByLayers("catalogue")
+            .whereLayer("compose")
+            .mayOnlyBeAccessedByLayers("lines", "catalogue");
 
     @ArchTest
     static final ArchRule modelsOfTheWindowWorkWithoutTheToolkit = noClasses()

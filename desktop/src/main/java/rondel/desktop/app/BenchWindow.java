@@ -46,7 +46,7 @@ import rondel.desktop.shelf.ThingPicture;
 import rondel.desktop.stack.StackView;
 import rondel.desktop.text.LetterChoice;
 import rondel.desktop.text.TextEdits;
-import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Shelf;
 import rondel.formats.shelf.Thing;
 import rondel.geometry.Box;

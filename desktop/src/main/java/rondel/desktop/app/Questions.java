@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.image.Image;
+import rondel.compose.template.Blanks;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.glyphs.GlyphPick;
@@ -21,7 +22,6 @@ import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.RoleRule;
-import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
 /** Questions that the person must answer before something goes on: by dialogs, or by what a test says. */

@@ -12,6 +12,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
+import rondel.compose.sheets.SetUnit;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
@@ -21,7 +22,6 @@ import rondel.desktop.look.Shown;
 import rondel.desktop.model.StageChoice;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
-import rondel.sheets.SetUnit;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
 

@@ -1,14 +1,14 @@
 package rondel.desktop.command;
 
 import java.util.List;
-import rondel.arrange.SetRole;
+import rondel.compose.arrange.SetRole;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Questions;
 import rondel.desktop.model.StageChoice;
 import rondel.job.Role;
 import rondel.job.RoleRule;
-import rondel.roles.Looks;
-import rondel.roles.RolesByLook;
+import rondel.lines.roles.Looks;
+import rondel.lines.roles.RolesByLook;
 
 /** Commands that open a stage, and that say how what is selected, or has a look, is made. */
 public final class RoleCommands {

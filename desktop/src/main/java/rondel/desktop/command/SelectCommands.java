@@ -3,17 +3,17 @@ package rondel.desktop.command;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import rondel.arrange.Pin;
-import rondel.arrange.RepeatDuplicate;
+import rondel.compose.arrange.Pin;
+import rondel.compose.arrange.RepeatDuplicate;
+import rondel.compose.pick.Likeness;
+import rondel.compose.pick.Picker;
+import rondel.compose.sheets.SetLinesScale;
 import rondel.desktop.app.Desk;
 import rondel.desktop.model.Bench;
 import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
-import rondel.pick.Likeness;
-import rondel.pick.Picker;
-import rondel.sheets.SetLinesScale;
 
 /** Commands that choose what the next edit is about, or go on with the last one. */
 final class SelectCommands {

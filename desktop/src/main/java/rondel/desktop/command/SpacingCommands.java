@@ -3,6 +3,13 @@ package rondel.desktop.command;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import rondel.compose.sheets.AddGuide;
+import rondel.compose.sheets.RemoveGuide;
+import rondel.compose.spacing.Align;
+import rondel.compose.spacing.AlignTo;
+import rondel.compose.spacing.Edge;
+import rondel.compose.spacing.EvenCentres;
+import rondel.compose.spacing.EvenGaps;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Questions;
 import rondel.desktop.model.Bench;
@@ -11,13 +18,6 @@ import rondel.geometry.Axis;
 import rondel.job.ElementId;
 import rondel.operation.Operation;
 import rondel.operation.Together;
-import rondel.sheets.AddGuide;
-import rondel.sheets.RemoveGuide;
-import rondel.spacing.Align;
-import rondel.spacing.AlignTo;
-import rondel.spacing.Edge;
-import rondel.spacing.EvenCentres;
-import rondel.spacing.EvenGaps;
 import rondel.words.Words;
 
 /** Commands that line things up, space them out and lay guides. */

@@ -4,6 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.image.Image;
+import rondel.compose.link.Unlink;
+import rondel.compose.tryout.FlipTryOut;
+import rondel.compose.tryout.KeepShown;
+import rondel.compose.tryout.MakeTryOut;
+import rondel.compose.tryout.TryOuts;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Questions;
 import rondel.desktop.model.Bench;
@@ -18,11 +23,6 @@ import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Sheet;
 import rondel.job.Tree;
-import rondel.link.Unlink;
-import rondel.tryout.FlipTryOut;
-import rondel.tryout.KeepShown;
-import rondel.tryout.MakeTryOut;
-import rondel.tryout.TryOuts;
 import rondel.words.Words;
 
 /** Commands that hold alternatives for one place, and that repeat or mirror an arrangement. */

@@ -2,6 +2,12 @@ package rondel.desktop.command;
 
 import java.util.List;
 import java.util.Optional;
+import rondel.compose.shadow.SetShadow;
+import rondel.compose.window.ClipWith;
+import rondel.compose.window.EmptyWindows;
+import rondel.compose.window.MakeWindows;
+import rondel.compose.window.SetFit;
+import rondel.compose.window.Unclip;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.JobActions;
 import rondel.desktop.model.Bench;
@@ -10,12 +16,6 @@ import rondel.job.ElementId;
 import rondel.job.Fit;
 import rondel.job.GroupElement;
 import rondel.job.Shadow;
-import rondel.shadow.SetShadow;
-import rondel.window.ClipWith;
-import rondel.window.EmptyWindows;
-import rondel.window.MakeWindows;
-import rondel.window.SetFit;
-import rondel.window.Unclip;
 
 /** Commands about clips, windows for pictures, and shadows. */
 final class WindowCommands {

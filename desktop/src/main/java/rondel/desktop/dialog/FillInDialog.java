@@ -20,11 +20,11 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
+import rondel.compose.template.Blanks;
 import rondel.desktop.look.FxColours;
 import rondel.desktop.template.FillInForm;
 import rondel.job.ElementId;
 import rondel.job.Rgba;
-import rondel.template.Blanks;
 import rondel.words.Words;
 
 /** Lists a template's texts, windows and colours, each with a field to fill in. */

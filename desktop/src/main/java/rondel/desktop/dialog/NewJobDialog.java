@@ -4,10 +4,10 @@ import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.TextField;
 import javafx.stage.Window;
+import rondel.compose.sheets.SheetSize;
 import rondel.desktop.field.LengthInput;
 import rondel.desktop.sheets.SheetFormat;
 import rondel.job.Job;
-import rondel.sheets.SheetSize;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
 

@@ -6,12 +6,12 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.TextField;
 import javafx.stage.Window;
+import rondel.compose.sheets.SheetSize;
 import rondel.desktop.field.LengthInput;
 import rondel.desktop.look.FxColours;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.sheets.SheetFormat;
 import rondel.job.Rgba;
-import rondel.sheets.SheetSize;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
 

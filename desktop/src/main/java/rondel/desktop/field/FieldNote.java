@@ -46,10 +46,6 @@ final class FieldNote {
         popup.hide();
     }
 
-    boolean isShowing() {
-        return popup.isShowing();
-    }
-
     String text() {
         return label.getText();
     }

@@ -55,18 +55,13 @@ public class FigureField extends TextField {
         if (e.isShortcutDown() || e.isAltDown()) {
             return;
         }
-        if (e.getCode() == KeyCode.ESCAPE && isTyped()) {
+        if (e.getCode() == KeyCode.ESCAPE) {
             putBack();
             e.consume();
         } else if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
             step(e.getCode() == KeyCode.UP, e.isShiftDown());
             e.consume();
         }
-    }
-
-    /** Whether something else is in it than what was shown. */
-    private boolean isTyped() {
-        return !getText().equals(shown) || note.isShowing();
     }
 
     private void putBack() {

@@ -6,9 +6,9 @@ import javafx.application.Platform;
 import rondel.desktop.app.Desk;
 import rondel.desktop.app.Progress;
 import rondel.desktop.sheet.SheetView;
-import rondel.filling.FillOutline;
 import rondel.history.Editing;
 import rondel.job.Job;
+import rondel.lines.filling.FillOutline;
 import rondel.words.Words;
 
 /** Fills an outline in the background while the person watches it get fuller: it can be called off, or stopped and kept as it

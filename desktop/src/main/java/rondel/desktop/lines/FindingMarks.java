@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import rondel.check.Finding;
 import rondel.desktop.sheet.SheetMark;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
@@ -14,6 +13,7 @@ import rondel.job.Extent;
 import rondel.job.Job;
 import rondel.job.Located;
 import rondel.job.SheetId;
+import rondel.lines.check.Finding;
 
 /** Where on a sheet the findings are: a mark at the upper right of each element that something is found about. */
 public final class FindingMarks {

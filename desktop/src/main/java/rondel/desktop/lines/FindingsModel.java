@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
 import javafx.util.Duration;
-import rondel.check.Checked;
-import rondel.check.Checks;
-import rondel.check.Finding;
-import rondel.check.Limits;
 import rondel.desktop.app.Desk;
 import rondel.job.Job;
+import rondel.lines.check.Checked;
+import rondel.lines.check.Finding;
+import rondel.lines.check.Limits;
+import rondel.lines.check.kinds.Checks;
 import rondel.text.FontBook;
 
 /** What the checks find in the job on the bench: looked for again in the background once the person has paused. */

@@ -8,9 +8,9 @@ import javafx.scene.control.ListView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import rondel.check.Finding;
 import rondel.desktop.app.Desk;
 import rondel.job.Job;
+import rondel.lines.check.Finding;
 import rondel.operation.Operation;
 import rondel.words.Words;
 

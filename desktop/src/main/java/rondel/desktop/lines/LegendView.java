@@ -11,7 +11,7 @@ import rondel.desktop.app.Desk;
 import rondel.desktop.model.Bench;
 import rondel.job.Role;
 import rondel.job.Sheet;
-import rondel.roles.MadeLines;
+import rondel.lines.roles.MadeLines;
 import rondel.units.LengthFormat;
 import rondel.words.Words;
 

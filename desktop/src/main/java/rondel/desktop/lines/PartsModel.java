@@ -8,8 +8,8 @@ import javafx.util.Duration;
 import rondel.desktop.app.Desk;
 import rondel.job.Job;
 import rondel.job.Located;
-import rondel.pieces.Part;
-import rondel.pieces.Parts;
+import rondel.lines.pieces.Part;
+import rondel.lines.pieces.Parts;
 
 /** What the selection consists of: worked out in the background once the person has paused, while somebody watches. */
 final class PartsModel {

@@ -10,7 +10,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Line;
 import rondel.desktop.app.Desk;
-import rondel.pieces.Part;
+import rondel.lines.pieces.Part;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
 import rondel.words.Words;

@@ -10,8 +10,8 @@ import rondel.desktop.look.Shown;
 import rondel.job.ElementId;
 import rondel.job.PictureElement;
 import rondel.job.TraceShape;
+import rondel.lines.trace.Trace;
 import rondel.operation.Operation;
-import rondel.trace.Trace;
 import rondel.words.Words;
 
 /** The figures of a trace. */

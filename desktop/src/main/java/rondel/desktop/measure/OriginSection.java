@@ -9,12 +9,12 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
+import rondel.compose.licence.SetProvenance;
 import rondel.desktop.app.Desk;
 import rondel.desktop.look.Shown;
 import rondel.job.Licence;
 import rondel.job.Located;
 import rondel.job.Provenance;
-import rondel.licence.SetProvenance;
 import rondel.words.Words;
 
 /** Where what is selected comes from, and what may be done with it. */

@@ -11,13 +11,13 @@ import javafx.scene.control.ColorPicker;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
+import rondel.compose.shadow.SetShadow;
 import rondel.desktop.app.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
 import rondel.desktop.look.FxColours;
 import rondel.job.Located;
 import rondel.job.Shadow;
-import rondel.shadow.SetShadow;
 import rondel.words.Words;
 
 /** The soft shadow of what is selected: on or off, how far, which way, how soft, in which colour and strength. */

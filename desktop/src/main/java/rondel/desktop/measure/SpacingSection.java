@@ -12,6 +12,10 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
+import rondel.compose.spacing.AlignTo;
+import rondel.compose.spacing.Gaps;
+import rondel.compose.spacing.SetGap;
+import rondel.compose.spacing.Side;
 import rondel.desktop.app.Desk;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
@@ -19,10 +23,6 @@ import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
 import rondel.desktop.look.Icons;
 import rondel.desktop.look.Shown;
-import rondel.spacing.AlignTo;
-import rondel.spacing.Gaps;
-import rondel.spacing.SetGap;
-import rondel.spacing.Side;
 import rondel.words.Words;
 
 /** The selection's gaps on its four sides as numbers to type over, and the ways to line things up. */

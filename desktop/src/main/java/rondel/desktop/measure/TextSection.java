@@ -18,6 +18,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
+import rondel.compose.lettering.ArcPath;
 import rondel.desktop.app.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
@@ -29,7 +30,6 @@ import rondel.job.Lettering;
 import rondel.job.Located;
 import rondel.job.TextAlign;
 import rondel.job.TextElement;
-import rondel.lettering.ArcPath;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
 

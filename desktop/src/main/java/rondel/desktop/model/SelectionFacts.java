@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import rondel.check.EffectivePpi;
 import rondel.colour.ColoursInUse;
+import rondel.compose.link.Unlink;
 import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -16,7 +16,7 @@ import rondel.job.Media;
 import rondel.job.MediaId;
 import rondel.job.Rgba;
 import rondel.job.Sheet;
-import rondel.link.Unlink;
+import rondel.lines.check.EffectivePpi;
 
 /** All that views say of a selection, worked out once for each, on any thread.
  *

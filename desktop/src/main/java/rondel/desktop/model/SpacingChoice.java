@@ -1,6 +1,6 @@
 package rondel.desktop.model;
 
-import rondel.spacing.AlignTo;
+import rondel.compose.spacing.AlignTo;
 
 /** How the person wants things lined up at the moment. One thread uses it. */
 public final class SpacingChoice {

@@ -2,9 +2,9 @@ package rondel.desktop.model;
 
 import java.util.List;
 import java.util.Optional;
+import rondel.compose.spacing.Gaps;
+import rondel.compose.spacing.Neighbourhood;
 import rondel.job.Located;
-import rondel.spacing.Gaps;
-import rondel.spacing.Neighbourhood;
 
 /** The selection among what is beside it, and the gaps between. */
 public record Surroundings(Neighbourhood around, Gaps gaps) {

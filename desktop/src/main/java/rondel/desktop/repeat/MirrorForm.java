@@ -2,7 +2,7 @@ package rondel.desktop.repeat;
 
 import java.util.List;
 import java.util.Optional;
-import rondel.arrange.MirrorToCorners;
+import rondel.compose.arrange.MirrorToCorners;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.Sheet;

@@ -1,7 +1,7 @@
 package rondel.desktop.repeat;
 
 import java.util.List;
-import rondel.arrange.RepeatAlong;
+import rondel.compose.arrange.RepeatAlong;
 import rondel.geometry.Axis;
 import rondel.job.ElementId;
 import rondel.job.Sheet;

@@ -2,11 +2,11 @@ package rondel.desktop.sheet;
 
 import java.util.List;
 import java.util.Set;
+import rondel.compose.snap.Snap;
 import rondel.desktop.app.Desk;
 import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.snap.Snap;
 
 /** The selection while it is dragged: lifted off the sheet into a picture of its own, which moves; the rest of the sheet stays
  *  as it is painted. */

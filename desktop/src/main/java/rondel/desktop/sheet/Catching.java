@@ -3,11 +3,11 @@ package rondel.desktop.sheet;
 import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
+import rondel.compose.pick.Picker;
 import rondel.desktop.model.Bench;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
-import rondel.pick.Picker;
 
 /** Draws a box that catches what lies in it; with Alt, what it touches.
  *

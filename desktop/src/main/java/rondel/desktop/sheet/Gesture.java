@@ -2,10 +2,10 @@ package rondel.desktop.sheet;
 
 import java.util.List;
 import java.util.Optional;
+import rondel.compose.snap.Snap;
 import rondel.geometry.Affine;
 import rondel.geometry.Point;
 import rondel.operation.Operation;
-import rondel.snap.Snap;
 
 /** What a drag on the selection does: a map on the sheet while it lasts, an operation when it ends. */
 interface Gesture {

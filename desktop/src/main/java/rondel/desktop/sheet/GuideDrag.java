@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import rondel.compose.sheets.AddGuide;
+import rondel.compose.sheets.MoveGuide;
+import rondel.compose.sheets.RemoveGuide;
 import rondel.geometry.Axis;
 import rondel.geometry.Point;
 import rondel.job.Guide;
 import rondel.job.Sheet;
 import rondel.operation.Operation;
-import rondel.sheets.AddGuide;
-import rondel.sheets.MoveGuide;
-import rondel.sheets.RemoveGuide;
 
 /** A guide on its way: out of a ruler, elsewhere on the sheet, or back into the ruler, which takes it away.
  *

@@ -20,7 +20,7 @@ import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
 import rondel.job.Role;
 import rondel.job.Sheet;
-import rondel.roles.MadeLines;
+import rondel.lines.roles.MadeLines;
 import rondel.words.Words;
 
 /** What will be made of the sheet, each role in its own line pattern, as wide as can be seen however one looks; the paper is

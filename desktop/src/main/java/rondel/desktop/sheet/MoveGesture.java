@@ -2,12 +2,12 @@ package rondel.desktop.sheet;
 
 import java.util.List;
 import java.util.Optional;
-import rondel.arrange.Move;
+import rondel.compose.arrange.Move;
+import rondel.compose.snap.Snap;
 import rondel.geometry.Affine;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.operation.Operation;
-import rondel.snap.Snap;
 
 /** Drags the selection; with Shift along one axis only, with Control without snapping. */
 record MoveGesture(List<ElementId> ids, Point start, Optional<Snapping> snapping) implements Gesture {

@@ -3,7 +3,8 @@ package rondel.desktop.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import rondel.arrange.Resize;
+import rondel.compose.arrange.Resize;
+import rondel.compose.snap.Snap;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
@@ -11,7 +12,6 @@ import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.operation.Operation;
-import rondel.snap.Snap;
 
 /** Drags a handle of the selection's box: a corner sizes both sides, in ratio unless that is unlocked or Shift is held; a
  *  side's handle that side alone. With Alt, about the middle. */

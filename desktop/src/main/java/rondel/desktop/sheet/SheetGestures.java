@@ -10,6 +10,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
+import rondel.compose.snap.Snapper;
+import rondel.compose.spacing.Neighbourhood;
 import rondel.desktop.app.Desk;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.SelectionBox;
@@ -19,8 +21,6 @@ import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.GroupElement;
 import rondel.job.TextElement;
-import rondel.snap.Snapper;
-import rondel.spacing.Neighbourhood;
 
 /** Turns what the mouse does on the sheet into selections, drags and views. */
 final class SheetGestures {

@@ -2,10 +2,10 @@ package rondel.desktop.sheet;
 
 import java.util.List;
 import java.util.Optional;
+import rondel.compose.pick.Picker;
 import rondel.desktop.model.Bench;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
-import rondel.pick.Picker;
 
 /** What lies at a place on the sheet, on the level that one has stepped into. */
 final class SheetHits {

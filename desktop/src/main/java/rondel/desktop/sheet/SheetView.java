@@ -9,6 +9,7 @@ import javafx.scene.Scene;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
 import javafx.stage.Window;
+import rondel.compose.snap.Snap;
 import rondel.desktop.app.Desk;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.SelectionFacts;
@@ -19,7 +20,6 @@ import rondel.geometry.Point;
 import rondel.job.Guide;
 import rondel.job.Job;
 import rondel.job.SheetId;
-import rondel.snap.Snap;
 import rondel.words.Words;
 
 /** The sheet in the middle of the window: paper, artwork, what is selected, rulers. */

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
+import rondel.compose.snap.Snap;
 import rondel.geometry.Point;
-import rondel.snap.Snap;
 
 /** The lines that say why a dragged thing holds where it does. */
 final class SnapLines extends Pane {

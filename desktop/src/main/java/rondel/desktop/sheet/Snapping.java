@@ -1,10 +1,10 @@
 package rondel.desktop.sheet;
 
 import java.util.function.Supplier;
+import rondel.compose.snap.Snap;
+import rondel.compose.snap.Snapper;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
-import rondel.snap.Snap;
-import rondel.snap.Snapper;
 
 /** What a drag snaps to: made when the drag first asks, as most presses drag nothing.
  *

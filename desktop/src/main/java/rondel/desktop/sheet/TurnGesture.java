@@ -2,7 +2,7 @@ package rondel.desktop.sheet;
 
 import java.util.List;
 import java.util.Optional;
-import rondel.arrange.Rotate;
+import rondel.compose.arrange.Rotate;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;

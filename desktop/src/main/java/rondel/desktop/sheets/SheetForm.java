@@ -3,17 +3,17 @@ package rondel.desktop.sheets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import rondel.compose.sheets.AddSheet;
+import rondel.compose.sheets.RenameSheet;
+import rondel.compose.sheets.SetMargins;
+import rondel.compose.sheets.SetPaper;
+import rondel.compose.sheets.SetSheetSize;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.operation.Operation;
 import rondel.operation.Together;
-import rondel.sheets.AddSheet;
-import rondel.sheets.RenameSheet;
-import rondel.sheets.SetMargins;
-import rondel.sheets.SetPaper;
-import rondel.sheets.SetSheetSize;
 import rondel.words.Words;
 
 /** What a person says of a sheet in one go; lengths in mm. */

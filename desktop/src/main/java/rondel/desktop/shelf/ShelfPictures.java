@@ -12,7 +12,7 @@ import rondel.desktop.app.Workers;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;
 import rondel.formats.artwork.Artwork;
-import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.reading.ArtworkReader;
 import rondel.geometry.Box;
 import rondel.job.Job;
 import rondel.paint.PictureSource;

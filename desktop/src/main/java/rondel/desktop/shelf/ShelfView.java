@@ -18,7 +18,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.app.Desk;
 import rondel.desktop.look.Shown;
-import rondel.formats.artwork.ArtworkReader;
+import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.ShelfQuery;
 import rondel.formats.shelf.Thing;
 import rondel.words.Words;

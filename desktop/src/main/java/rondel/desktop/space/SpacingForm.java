@@ -2,13 +2,13 @@ package rondel.desktop.space;
 
 import java.util.List;
 import java.util.Optional;
+import rondel.compose.spacing.SetGaps;
+import rondel.compose.spacing.SetGrid;
+import rondel.compose.spacing.SpreadAcross;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.operation.Operation;
-import rondel.spacing.SetGaps;
-import rondel.spacing.SetGrid;
-import rondel.spacing.SpreadAcross;
 import rondel.words.Words;
 
 /** How a person wants several things spaced; lengths in mm.

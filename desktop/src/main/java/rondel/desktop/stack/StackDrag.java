@@ -9,7 +9,7 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import rondel.arrange.Restack;
+import rondel.compose.arrange.Restack;
 import rondel.desktop.app.Desk;
 import rondel.job.Element;
 import rondel.job.ElementId;

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.scene.image.Image;
+import rondel.compose.template.Blanks;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.glyphs.GlyphPick;
@@ -24,7 +25,6 @@ import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.RoleRule;
-import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
 /** What the person would say in dialogs. */

@@ -16,11 +16,10 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.util.WaitForAsyncUtils;
-import rondel.check.Finding;
 import rondel.desktop.model.Bench;
-import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.picture.PictureLevels;
+import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.StarterShelf;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
@@ -28,6 +27,7 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
+import rondel.lines.check.Finding;
 import rondel.units.LengthUnit;
 
 /** The real window, driven through the real toolkit; only the dialogs are answered by the test. */

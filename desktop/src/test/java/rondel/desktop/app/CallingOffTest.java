@@ -45,7 +45,7 @@ class CallingOffTest extends BenchFixture {
         ExportChoice choice = new ExportChoice(ExportFormat.PNG, false, 1200, false);
         onFx(() -> window.actions().export(choice, target));
         WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> lookup("#cancel").queryButton().isVisible() && shown());
+                20, TimeUnit.SECONDS, () -> lookup("#cancel").tryQuery().isPresent() && shown());
         onFx(lookup("#cancel").queryAs(Button.class)::fire);
         calm();
         assertThat(notice()).isEqualTo(rondel.words.Words.of("progress.cancelled"));

@@ -73,7 +73,7 @@ class ColourWindowTest extends BenchFixture {
         fire("#do-keepColours");
         assertThat(bench.job().palette()).extracting(s -> s.colour()).contains(GOLD);
         select("stem");
-        onFx(() -> bench.perform(new rondel.arrange.SetFill(bench.selectedIds(), Paint.solid(SEA))));
+        onFx(() -> bench.perform(new rondel.compose.arrange.SetFill(bench.selectedIds(), Paint.solid(SEA))));
         onFx(() -> lookup("#swatch-dcaa3c").queryButton().requestFocus());
         push(KeyCode.ENTER);
         assertThat(fill("stem")).isEqualTo(Paint.solid(GOLD));

@@ -10,7 +10,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import rondel.arrange.Place;
+import rondel.compose.arrange.Place;
 import rondel.job.ElementId;
 import rondel.job.FillingShape;
 import rondel.job.GroupElement;
@@ -31,9 +31,8 @@ class FillingWindowTest extends BenchFixture {
         onFx(() -> lookup("#filling-to").<TextField>query().setText("20 mm"));
         Job before = bench.job();
         onFx(() -> lookup("#filling-make").queryAs(Button.class).fire());
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> lookup("#keep")
-                .queryAs(Button.class)
-                .isVisible());
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> lookup("#keep").tryQuery().isPresent());
         assertThat(bench.job()).isSameAs(before);
         onFx(() -> lookup("#keep").queryAs(Button.class).fire());
         calm();

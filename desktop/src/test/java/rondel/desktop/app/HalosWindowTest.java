@@ -11,8 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import rondel.arrange.Place;
-import rondel.check.Finding;
+import rondel.compose.arrange.Place;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
@@ -25,6 +24,7 @@ import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.Traits;
+import rondel.lines.check.Finding;
 
 /** Halos in the Lines stage: seen, made, adjusted, kept apart. */
 class HalosWindowTest extends BenchFixture {

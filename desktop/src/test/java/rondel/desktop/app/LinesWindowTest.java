@@ -13,8 +13,8 @@ import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import rondel.arrange.Place;
-import rondel.arrange.SetRole;
+import rondel.compose.arrange.Place;
+import rondel.compose.arrange.SetRole;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
@@ -28,7 +28,7 @@ import rondel.job.RoleRule;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.Traits;
-import rondel.pieces.Part;
+import rondel.lines.pieces.Part;
 
 /** The Lines stage: what will be made, what is found, and the tools that make outlines and pieces. */
 class LinesWindowTest extends BenchFixture {

@@ -16,7 +16,7 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.input.ZoomEvent;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import rondel.arrange.Place;
+import rondel.compose.arrange.Place;
 import rondel.desktop.sheet.Viewport;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;

@@ -14,8 +14,6 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.paint.Color;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import rondel.backdrop.ClearBackdrop;
-import rondel.backdrop.RestoreBackdrop;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.BackdropShape;
@@ -24,6 +22,8 @@ import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.PictureElement;
+import rondel.lines.backdrop.ClearBackdrop;
+import rondel.lines.backdrop.RestoreBackdrop;
 
 /** Pictures in the Lines stage: traced, and their backdrops cleared. */
 class PictureLinesTest extends BenchFixture {

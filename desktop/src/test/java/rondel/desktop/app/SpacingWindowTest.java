@@ -12,6 +12,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import rondel.compose.spacing.AlignTo;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.space.SpacingForm;
 import rondel.geometry.Axis;
@@ -26,7 +27,6 @@ import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.ShapeElement;
 import rondel.job.Traits;
-import rondel.spacing.AlignTo;
 import rondel.units.LengthUnit;
 
 /** Exact distances in the real window, by mouse and by key. */

@@ -10,13 +10,13 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.catalogue.SampleJob;
+import rondel.compose.tryout.TryOuts;
 import rondel.desktop.repeat.MirrorForm;
 import rondel.desktop.repeat.RepeatForm;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
-import rondel.tryout.TryOuts;
 
 /** Alternatives for one place, corners and borders in the real window. */
 class TryOutWindowTest extends BenchFixture {

@@ -13,6 +13,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import rondel.desktop.field.FigureField;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
@@ -130,7 +131,7 @@ class WindowTest extends BenchFixture {
         Job before = bench.job();
         type("#height", "two inches");
         assertThat(bench.job()).isSameAs(before);
-        assertThat(notice()).contains("two inches", "2 3/4 in");
+        assertThat(lookup("#height").queryAs(FigureField.class).note()).contains("two inches", "2 3/4 in");
     }
 
     @Test

@@ -17,6 +17,7 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import org.junit.jupiter.api.Test;
+import rondel.compose.template.Blanks;
 import rondel.desktop.app.Questions;
 import rondel.desktop.colour.RecolourForm;
 import rondel.desktop.export.ExportChoice;
@@ -36,7 +37,6 @@ import rondel.job.Job;
 import rondel.job.Licence;
 import rondel.job.Paint;
 import rondel.job.Rgba;
-import rondel.template.Blanks;
 import rondel.units.LengthUnit;
 
 /** The real dialogs, filled in as a person would. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import rondel.catalogue.SampleJob;
+import rondel.compose.snap.Snapper;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
@@ -14,7 +15,6 @@ import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
-import rondel.snap.Snapper;
 
 /** What dragging does to the sample's leaf, a square of 20 mm at (10, 10). */
 class GesturesTest {

@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import rondel.compose.sheets.AddGuide;
+import rondel.compose.sheets.MoveGuide;
+import rondel.compose.sheets.RemoveGuide;
 import rondel.geometry.Axis;
 import rondel.job.Guide;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
-import rondel.sheets.AddGuide;
-import rondel.sheets.MoveGuide;
-import rondel.sheets.RemoveGuide;
 
 class GuideDragTest {
 

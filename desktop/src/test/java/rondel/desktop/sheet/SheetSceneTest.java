@@ -6,16 +6,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import rondel.arrange.Move;
-import rondel.arrange.Restack;
 import rondel.catalogue.SampleJob;
+import rondel.compose.arrange.Move;
+import rondel.compose.arrange.Restack;
+import rondel.compose.shadow.SetShadow;
+import rondel.compose.sheets.SetTitle;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Shadow;
 import rondel.operation.Operation;
-import rondel.shadow.SetShadow;
-import rondel.sheets.SetTitle;
 
 /** Which part of a sheet has to be painted again after an edit. */
 class SheetSceneTest {

@@ -3,7 +3,6 @@ package rondel.formats.artwork;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import rondel.check.Finding;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -18,6 +17,7 @@ import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Traits;
 import rondel.job.Tree;
+import rondel.lines.check.Finding;
 import rondel.paint.PaintedExtent;
 import rondel.units.LengthUnit;
 

@@ -6,10 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
-import rondel.arrange.Place;
-import rondel.check.EffectivePpi;
-import rondel.check.Finding;
-import rondel.check.Severity;
+import rondel.compose.arrange.Place;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
@@ -18,6 +15,9 @@ import rondel.job.Extent;
 import rondel.job.Media;
 import rondel.job.MediaId;
 import rondel.job.Sheet;
+import rondel.lines.check.EffectivePpi;
+import rondel.lines.check.Finding;
+import rondel.lines.check.Severity;
 import rondel.words.Refusal;
 
 /** Where and how large artwork arrives on a sheet: at the size its file states, or as large as the sheet allows, with a

@@ -10,11 +10,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import rondel.compose.template.Blanks;
+import rondel.compose.template.FillIn;
 import rondel.job.ElementId;
 import rondel.job.Media;
 import rondel.job.Rgba;
-import rondel.template.Blanks;
-import rondel.template.FillIn;
 import rondel.words.Refusal;
 import rondel.words.Words;
 

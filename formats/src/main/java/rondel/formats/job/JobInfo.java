@@ -6,7 +6,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import rondel.check.EffectivePpi;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.Element;
@@ -16,8 +15,9 @@ import rondel.job.Located;
 import rondel.job.Media;
 import rondel.job.MediaId;
 import rondel.job.Sheet;
-import rondel.pieces.Part;
-import rondel.pieces.Parts;
+import rondel.lines.check.EffectivePpi;
+import rondel.lines.pieces.Part;
+import rondel.lines.pieces.Parts;
 
 /** What {@code rondel info --json} prints: sizes and the element tree, in mm on the sheet. */
 public final class JobInfo {

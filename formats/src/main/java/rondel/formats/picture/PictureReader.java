@@ -10,8 +10,6 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.MemoryCacheImageInputStream;
-import rondel.check.Finding;
-import rondel.check.Severity;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.files.FileName;
 import rondel.geometry.Box;
@@ -19,6 +17,8 @@ import rondel.job.Media;
 import rondel.job.PictureElement;
 import rondel.job.Sheet;
 import rondel.job.Traits;
+import rondel.lines.check.Finding;
+import rondel.lines.check.Severity;
 import rondel.words.Refusal;
 import rondel.words.Words;
 

@@ -3,8 +3,8 @@ package rondel.formats.svg;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import rondel.check.Finding;
-import rondel.check.Severity;
+import rondel.lines.check.Finding;
+import rondel.lines.check.Severity;
 
 /** What a reader noticed, each sentence once. */
 final class SvgFindings {

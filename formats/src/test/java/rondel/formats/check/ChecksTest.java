@@ -10,13 +10,9 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import rondel.arrange.Place;
 import rondel.catalogue.WhatFollows;
-import rondel.check.Checked;
-import rondel.check.Checks;
-import rondel.check.Finding;
-import rondel.check.Limits;
-import rondel.check.Severity;
+import rondel.compose.arrange.Place;
+import rondel.compose.window.MakeWindows;
 import rondel.formats.Fixtures;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -42,9 +38,13 @@ import rondel.job.SheetId;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.job.Traits;
+import rondel.lines.check.Checked;
+import rondel.lines.check.Finding;
+import rondel.lines.check.Limits;
+import rondel.lines.check.Severity;
+import rondel.lines.check.kinds.Checks;
 import rondel.text.Typesetter;
 import rondel.units.LengthUnit;
-import rondel.window.MakeWindows;
 
 /** Each check with a job that trips it and one that narrowly does not; what has a fix is cleared by it, and comes back. */
 class ChecksTest {
@@ -122,7 +122,9 @@ class ChecksTest {
         Job job = job(with(square(Role.PRINT, 50, 50, 40), t -> t.withId(new ElementId("w"))));
         Job made = new MakeWindows(List.of(new ElementId("w")), Fit.FILL).apply(job);
         Media media = Fixtures.demo("pictures/sea-wash.png").media().getFirst();
-        return filled ? new rondel.window.FillWindows(List.of(new ElementId("w")), List.of(media)).apply(made) : made;
+        return filled
+                ? new rondel.compose.window.FillWindows(List.of(new ElementId("w")), List.of(media)).apply(made)
+                : made;
     }
 
     private static ShapeElement seenThrough(int alpha) {

@@ -12,14 +12,14 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.io.TempDir;
 import rondel.catalogue.SampleJob;
-import rondel.check.Checked;
-import rondel.check.Checks;
-import rondel.check.Limits;
 import rondel.formats.Fixtures;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Sheet;
+import rondel.lines.check.Checked;
+import rondel.lines.check.Limits;
+import rondel.lines.check.kinds.Checks;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
 

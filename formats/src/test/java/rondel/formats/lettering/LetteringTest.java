@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import rondel.catalogue.SampleJob;
+import rondel.compose.lettering.ArcPath;
 import rondel.formats.Fixtures;
 import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
@@ -22,7 +23,6 @@ import rondel.job.Job;
 import rondel.job.Lettering;
 import rondel.job.TextAlign;
 import rondel.job.TextElement;
-import rondel.lettering.ArcPath;
 import rondel.operation.Operation;
 import rondel.text.Typesetter;
 import rondel.words.Refusal;
@@ -126,7 +126,7 @@ class LetteringTest {
 
     @Test
     void whatIsNoTextCannotSaySomethingElse() {
-        Operation set = new rondel.lettering.SetText(
+        Operation set = new rondel.compose.lettering.SetText(
                 new ElementId("leaf"), text("x"), Optional.of(typesetter.outline(text("x"))));
         assertThatThrownBy(() -> set.apply(SampleJob.make()))
                 .isInstanceOf(Refusal.class)

@@ -12,11 +12,11 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
-import rondel.check.Finding;
 import rondel.formats.Fixtures;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.png.PngWriter;
 import rondel.job.Media;
+import rondel.lines.check.Finding;
 
 class PictureReaderTest {
 

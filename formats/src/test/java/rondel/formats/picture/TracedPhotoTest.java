@@ -18,7 +18,7 @@ import rondel.geometry.FillRule;
 import rondel.geometry.curve.Contour;
 import rondel.job.Rgba;
 import rondel.job.TraceShape;
-import rondel.trace.Tracing;
+import rondel.lines.trace.Tracing;
 
 /** Pictures of flat colours that are blurred and compressed, traced in more colours than they have. */
 class TracedPhotoTest {

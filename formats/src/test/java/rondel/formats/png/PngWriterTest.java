@@ -68,7 +68,7 @@ class PngWriterTest {
     void croppingKeepsTheWholeStroke() {
         Job job = Fixtures.drawing("<path d='M20 20h30v30h-30z' fill='none' stroke='red' stroke-width='2'/>")
                 .asJob();
-        Job placed = new rondel.arrange.Rename(List.of(new ElementId("")), "line").apply(job);
+        Job placed = new rondel.compose.arrange.Rename(List.of(new ElementId("")), "line").apply(job);
         Page page = Page.ofElements(placed, placed.sheets().getFirst().id(), List.of(new ElementId("")));
         assertThat(page.width()).isCloseTo(32, within(1e-3));
     }

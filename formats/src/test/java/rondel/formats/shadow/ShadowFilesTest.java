@@ -16,6 +16,8 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import rondel.catalogue.SampleJob;
+import rondel.compose.shadow.SetShadow;
+import rondel.compose.sheets.SetSheetSize;
 import rondel.formats.Fixtures;
 import rondel.formats.Pictures;
 import rondel.formats.artwork.Artwork;
@@ -32,8 +34,6 @@ import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Shadow;
 import rondel.job.SheetId;
-import rondel.shadow.SetShadow;
-import rondel.sheets.SetSheetSize;
 
 /** Shadows of one size and softness in every file. */
 class ShadowFilesTest {

@@ -8,7 +8,6 @@ import static rondel.formats.Fixtures.svg;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import rondel.check.Finding;
 import rondel.formats.artwork.Artwork;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -22,6 +21,7 @@ import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
+import rondel.lines.check.Finding;
 
 class SvgReaderTest {
 

@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import rondel.arrange.Group;
-import rondel.arrange.Place;
+import rondel.compose.arrange.Group;
+import rondel.compose.arrange.Place;
+import rondel.compose.sheets.SetMargins;
 import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
@@ -20,8 +21,7 @@ import rondel.job.RoleRule;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.Traits;
-import rondel.roles.RolesByLook;
-import rondel.sheets.SetMargins;
+import rondel.lines.roles.RolesByLook;
 import rondel.units.LengthUnit;
 
 /** Small boxes for shells on a 12 x 12 in mat, as they come from a cutting file: all cut lines in one group, all score lines in

@@ -5,12 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import rondel.arrange.Rename;
-import rondel.arrange.SetRole;
+import rondel.compose.arrange.Rename;
+import rondel.compose.arrange.SetRole;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.geometry.curve.Contour;
-import rondel.halo.MakeHalo;
 import rondel.job.ElementId;
 import rondel.job.HaloShape;
 import rondel.job.Job;
@@ -18,9 +17,10 @@ import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
-import rondel.shapes.SmoothForBlade;
-import rondel.shapes.ToOutlines;
-import rondel.shapes.UniteLive;
+import rondel.lines.combine.SmoothForBlade;
+import rondel.lines.combine.ToOutlines;
+import rondel.lines.combine.UniteLive;
+import rondel.lines.halo.MakeHalo;
 import rondel.units.LengthUnit;
 
 /** A sign in two layers: script lettering that is cut as one and can still be reworded, on a board that follows it, with two holes to hang it by and a

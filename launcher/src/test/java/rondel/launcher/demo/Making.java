@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import rondel.catalogue.WhatFollows;
+import rondel.compose.lettering.AddText;
+import rondel.compose.lettering.ArcPath;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
-import rondel.formats.artwork.ArtworkReader;
 import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.reading.ArtworkReader;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
@@ -26,8 +28,6 @@ import rondel.job.Sheet;
 import rondel.job.Stroke;
 import rondel.job.TextAlign;
 import rondel.job.Traits;
-import rondel.lettering.AddText;
-import rondel.lettering.ArcPath;
 import rondel.operation.Operation;
 import rondel.text.Typesetter;
 
@@ -94,7 +94,7 @@ final class Making {
     ElementId shape(String name, Outline outline, Rgba fill, Optional<Stroke> stroke) {
         ShapeElement shape =
                 new ShapeElement(Traits.named(name), outline, FillRule.NON_ZERO, Paint.solid(fill), stroke);
-        return then(new rondel.arrange.Place(sheet().id(), List.of(shape), List.of()))
+        return then(new rondel.compose.arrange.Place(sheet().id(), List.of(shape), List.of()))
                 .getFirst();
     }
 

@@ -2,13 +2,13 @@ package rondel.launcher.demo;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import rondel.backdrop.ClearBackdrop;
 import rondel.geometry.Box;
-import rondel.halo.MakeHalo;
 import rondel.job.BackdropShape;
 import rondel.job.ElementId;
 import rondel.job.HaloShape;
 import rondel.job.Job;
+import rondel.lines.backdrop.ClearBackdrop;
+import rondel.lines.halo.MakeHalo;
 import rondel.units.LengthUnit;
 
 /** Two finds on one photo: its backdrop cleared, a kiss-cut line around each. */

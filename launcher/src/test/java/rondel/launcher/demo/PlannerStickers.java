@@ -3,19 +3,19 @@ package rondel.launcher.demo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import rondel.arrange.Group;
-import rondel.arrange.Pin;
-import rondel.arrange.Rename;
-import rondel.arrange.RepeatAlong;
+import rondel.compose.arrange.Group;
+import rondel.compose.arrange.Pin;
+import rondel.compose.arrange.Rename;
+import rondel.compose.arrange.RepeatAlong;
+import rondel.compose.sheets.SetMargins;
+import rondel.compose.sheets.SetPaper;
+import rondel.compose.spacing.SetGrid;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Stroke;
-import rondel.sheets.SetMargins;
-import rondel.sheets.SetPaper;
-import rondel.spacing.SetGrid;
 import rondel.units.LengthUnit;
 
 /** A page of planner stickers on letter paper: boxes of exactly 1.5 in, headers, date dots, a border of whole waves. */
@@ -75,10 +75,10 @@ final class PlannerStickers {
                 "Box 1.5 in", new Box(x, y, BOX, BOX), 3, ground, Optional.of(Stroke.plain(Making.SEA, 0.35)));
         m.then(new Pin(List.of(frame), true));
         ElementId art = m.placeWithin(ART.get(i), new Box(x + 6, y + 5, 26, 28));
-        m.then(new rondel.spacing.Align(
+        m.then(new rondel.compose.spacing.Align(
                 List.of(art, frame),
-                rondel.spacing.Edge.MIDDLE,
-                rondel.spacing.AlignTo.KEY,
+                rondel.compose.spacing.Edge.MIDDLE,
+                rondel.compose.spacing.AlignTo.KEY,
                 Optional.of(frame),
                 false));
         return m.then(new Group(List.of(frame, art), "Sticker " + (i + 1))).getFirst();

@@ -2,9 +2,17 @@ package rondel.launcher.demo;
 
 import java.util.List;
 import java.util.Optional;
-import rondel.arrange.Group;
-import rondel.arrange.MirrorToCorners;
-import rondel.arrange.Rotate;
+import rondel.compose.arrange.Group;
+import rondel.compose.arrange.MirrorToCorners;
+import rondel.compose.arrange.Rotate;
+import rondel.compose.shadow.SetShadow;
+import rondel.compose.sheets.AddGuide;
+import rondel.compose.sheets.SetMargins;
+import rondel.compose.sheets.SetPaper;
+import rondel.compose.tryout.MakeTryOut;
+import rondel.compose.window.ClipWith;
+import rondel.compose.window.FillWindows;
+import rondel.compose.window.MakeWindows;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
@@ -13,15 +21,7 @@ import rondel.job.Fit;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Shadow;
-import rondel.shadow.SetShadow;
-import rondel.sheets.AddGuide;
-import rondel.sheets.SetMargins;
-import rondel.sheets.SetPaper;
-import rondel.tryout.MakeTryOut;
 import rondel.units.LengthUnit;
-import rondel.window.ClipWith;
-import rondel.window.FillWindows;
-import rondel.window.MakeWindows;
 
 /** A 12 x 12 in scrapbook page: windows with pictures, a clipped pattern, shadows, corners that mirror, and two letterings
  *  to try out for the title. */
@@ -58,7 +58,7 @@ final class ScrapbookPage {
         ElementId disc = m.shape("Disc", circle, Making.FOAM, Optional.empty());
         ElementId wash = m.place("pictures/sea-wash.png", 40, 70, 224);
         List<ElementId> clipped = m.then(new ClipWith(List.of(disc, wash), disc));
-        m.then(new rondel.arrange.Rename(clipped, "Wash in a disc"));
+        m.then(new rondel.compose.arrange.Rename(clipped, "Wash in a disc"));
     }
 
     /** A mount with a window in it, turned a little, with a soft shadow. */

@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import rondel.filling.FillOutline;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
 import rondel.job.ElementId;
 import rondel.job.FillingShape;
 import rondel.job.Job;
+import rondel.lines.filling.FillOutline;
 import rondel.units.LengthUnit;
 
 /** A whale to frame: its outline filled with shells, starfish, sand dollars and fish, and a line of lettering. */

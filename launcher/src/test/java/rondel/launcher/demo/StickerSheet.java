@@ -4,16 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import rondel.arrange.Rotate;
+import rondel.compose.arrange.Rotate;
+import rondel.compose.sheets.SetMargins;
+import rondel.compose.sheets.SetPaper;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
-import rondel.halo.MakeHalo;
 import rondel.job.ElementId;
 import rondel.job.HaloShape;
 import rondel.job.Job;
 import rondel.job.Rgba;
-import rondel.sheets.SetMargins;
-import rondel.sheets.SetPaper;
+import rondel.lines.halo.MakeHalo;
 import rondel.units.LengthUnit;
 
 /** A sheet of stickers to print and kiss cut: sea creatures with a white rim each, and a lettered one. */

@@ -2,19 +2,19 @@ package rondel.launcher.demo;
 
 import java.util.List;
 import java.util.Optional;
-import rondel.arrange.Group;
+import rondel.compose.arrange.Group;
+import rondel.compose.shadow.SetShadow;
+import rondel.compose.sheets.SetMargins;
+import rondel.compose.sheets.SetPaper;
+import rondel.compose.spacing.Align;
+import rondel.compose.spacing.AlignTo;
+import rondel.compose.spacing.Edge;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Shadow;
 import rondel.job.Stroke;
-import rondel.shadow.SetShadow;
-import rondel.sheets.SetMargins;
-import rondel.sheets.SetPaper;
-import rondel.spacing.Align;
-import rondel.spacing.AlignTo;
-import rondel.spacing.Edge;
 import rondel.units.LengthUnit;
 
 /** The front of a 5 x 7 in card: a whale in a frame, arched lettering, a line below. */

@@ -1,9 +1,0 @@
-package rondel.check;
-
-import java.util.List;
-
-/** One thing to look for in a job before it is made. */
-public interface Check {
-
-    List<Finding> of(Checked job);
-}

@@ -1,0 +1,39 @@
+package rondel.compose.arrange;
+
+import java.util.List;
+import java.util.Optional;
+import rondel.job.ElementId;
+import rondel.job.Job;
+import rondel.job.Stroke;
+import rondel.job.Tree;
+import rondel.operation.Operation;
+import rondel.operation.Targets;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** Gives the shapes and texts of elements a line of exact width on the sheet, or takes the line away. */
+public record SetStroke(List<ElementId> elements, Optional<Stroke> stroke) implements Operation {
+
+    public SetStroke {
+        elements = List.copyOf(elements);
+    }
+
+    @Override
+    public Job apply(Job job) {
+        if (stroke.isPresent()
+                && !(stroke.get().width() > 0 && Double.isFinite(stroke.get().width()))) {
+            throw Refusal.of("stroke.notPositive");
+        }
+        return Tree.replace(job, Targets.unlocked(job, elements), (e, toSheet) -> Painting.stroke(e, toSheet, stroke));
+    }
+
+    @Override
+    public List<ElementId> about() {
+        return elements;
+    }
+
+    @Override
+    public String label() {
+        return Words.of("operation.stroke");
+    }
+}

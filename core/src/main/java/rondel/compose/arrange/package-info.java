@@ -1,0 +1,2 @@
+/** Placing, moving, sizing, turning, grouping, stacking, painting, mirroring, repeating. */
+package rondel.compose.arrange;

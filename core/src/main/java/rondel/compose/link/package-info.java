@@ -1,0 +1,2 @@
+/** Elements that are kept alike, and setting linked elements free. */
+package rondel.compose.link;

@@ -1,0 +1,2 @@
+/** Operations on the job and its sheets: title, unit, size, margins, paper, guides. */
+package rondel.compose.sheets;

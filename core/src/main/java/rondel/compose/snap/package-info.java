@@ -1,0 +1,2 @@
+/** What a dragged thing holds to: edges, middles, equal gaps, guides, margins. */
+package rondel.compose.snap;

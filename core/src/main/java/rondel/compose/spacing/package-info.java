@@ -1,0 +1,2 @@
+/** Gaps read, typed, evened and made exact; lining up; grids. */
+package rondel.compose.spacing;

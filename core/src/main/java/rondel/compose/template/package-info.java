@@ -1,0 +1,2 @@
+/** What a template has to fill in, and filling it in. */
+package rondel.compose.template;

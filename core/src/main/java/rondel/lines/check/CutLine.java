@@ -1,0 +1,125 @@
+package rondel.lines.check;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateList;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.util.LinearComponentExtracter;
+import org.locationtech.jts.linearref.LengthIndexedLine;
+import rondel.geometry.Outline;
+import rondel.geometry.curve.Bezier;
+import rondel.geometry.curve.Contour;
+import rondel.geometry.curve.Retraced;
+import rondel.job.ShapeElement;
+import rondel.job.TextElement;
+
+/** One contour that is to be cut, on the sheet.
+ *
+ * @param line it flattened, in mm */
+public record CutLine(Checked.Placed of, Contour contour, LineString line) {
+
+    private static final double TOLERANCE = 0.01;
+
+    /** Lines that are no farther from each other touch, in mm. */
+    private static final double TOUCHES = 1e-4;
+
+    /** Lines that are no farther from each other are one to a blade, in mm. */
+    private static final double SAME = 0.01;
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    static List<CutLine> of(Checked.Placed placed) {
+        Outline outline =
+                switch (placed.element()) {
+                    case ShapeElement s -> s.outline();
+                    case TextElement t -> t.outline();
+                    default -> Outline.EMPTY;
+                };
+        return Contour.of(outline.transformed(placed.toSheet())).stream()
+                .map(c -> new CutLine(placed, c, flat(c)))
+                .toList();
+    }
+
+    private static LineString flat(Contour contour) {
+        List<Coordinate> points = new ArrayList<>();
+        for (Bezier b : contour.segments()) {
+            int steps = b.steps(TOLERANCE);
+            for (int i = 0; i < steps; i++) {
+                points.add(new Coordinate(b.coordinate(0, (double) i / steps), b.coordinate(1, (double) i / steps)));
+            }
+        }
+        Bezier last = contour.segments().getLast();
+        points.add(contour.closed() ? points.getFirst().copy() : new Coordinate(last.endX(), last.endY()));
+        return FACTORY.createLineString(points.toArray(Coordinate[]::new));
+    }
+
+    /** Whether it ends where it began. */
+    public boolean isClosed() {
+        return contour.closed()
+                || contour.segments()
+                                .getFirst()
+                                .start()
+                                .distanceTo(contour.segments().getLast().end())
+                        < 1e-3;
+    }
+
+    /** Whether it passes from one side of another to the other; meeting it or lying along it is not enough. */
+    public boolean crosses(CutLine other) {
+        if (!other.isClosed() && isClosed()) {
+            return other.crosses(this);
+        }
+        return other.isClosed() ? liesOnBothSidesOf(other) : meetsAmid(other);
+    }
+
+    private boolean liesOnBothSidesOf(CutLine around) {
+        PointOnGeometryLocator inside = new IndexedPointInAreaLocator(FACTORY.createLinearRing(closed(around.line)));
+        Set<Boolean> sides = new HashSet<>();
+        for (LineString part : parts(line.difference(around.line))) {
+            Coordinate middle = new LengthIndexedLine(part).extractPoint(part.getLength() / 2);
+            if (around.line.distance(FACTORY.createPoint(middle)) > TOUCHES) {
+                sides.add(inside.locate(middle) == Location.INTERIOR);
+            }
+        }
+        return sides.size() == 2;
+    }
+
+    private static Coordinate[] closed(LineString line) {
+        CoordinateList points = new CoordinateList(line.getCoordinates(), true);
+        points.closeRing();
+        return points.toCoordinateArray();
+    }
+
+    /** Whether both go on where they meet. */
+    private boolean meetsAmid(CutLine other) {
+        for (Coordinate c : line.intersection(other.line).getCoordinates()) {
+            boolean atAnEnd = Stream.of(line, other.line)
+                    .flatMap(l -> Stream.of(l.getStartPoint(), l.getEndPoint()))
+                    .anyMatch(end -> end.getCoordinate().distance(c) < TOUCHES);
+            if (!atAnEnd) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<LineString> parts(Geometry lines) {
+        return LinearComponentExtracter.getLines(lines);
+    }
+
+    /** Whether another runs along the same line, either way. */
+    public boolean doubles(CutLine other) {
+        return Math.abs(line.getLength() - other.line.getLength()) < SAME
+                && Retraced.alike(line.getEnvelopeInternal(), other.line.getEnvelopeInternal(), SAME)
+                && Retraced.along(line, other.line, SAME + 2 * TOLERANCE);
+    }
+}

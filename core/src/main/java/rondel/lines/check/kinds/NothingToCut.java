@@ -1,0 +1,19 @@
+package rondel.lines.check.kinds;
+
+import java.util.List;
+import rondel.job.Role;
+import rondel.lines.check.Check;
+import rondel.lines.check.Checked;
+import rondel.lines.check.Finding;
+import rondel.lines.check.Severity;
+
+/** A job of which some is scored or drawn, but nothing is cut. */
+public record NothingToCut() implements Check {
+
+    @Override
+    public List<Finding> of(Checked job) {
+        boolean made = job.shown().stream()
+                .anyMatch(p -> p.element().role() == Role.SCORE || p.element().role() == Role.DRAW);
+        return made && job.cutLines().isEmpty() ? List.of(Finding.of(Severity.WARNING, "nothingToCut")) : List.of();
+    }
+}

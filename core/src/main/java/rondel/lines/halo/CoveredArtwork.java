@@ -1,0 +1,59 @@
+package rondel.lines.halo;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
+import rondel.geometry.Box;
+import rondel.geometry.Outline;
+import rondel.geometry.overlay.FlatArea;
+import rondel.job.HaloShape;
+
+/** What some artwork covers, wherever on the sheet it stands, with what halos need of it: worked out when it is first asked
+ *  for. Everything is a function of the outline alone, so that it does not matter what was asked before. Any thread may ask. */
+final class CoveredArtwork {
+
+    /** How far chords may be from curves, in mm: less than a cutter's step. */
+    private static final double FLATNESS = 0.004;
+
+    private final Outline outline;
+    private final Map<HaloShape, Geometry> grown = new HashMap<>();
+    private Optional<Geometry> area = Optional.empty();
+    private Optional<Nearer> nearness = Optional.empty();
+
+    CoveredArtwork(Outline outline) {
+        this.outline = outline;
+    }
+
+    Outline outline() {
+        return outline;
+    }
+
+    Optional<Box> bounds() {
+        return outline.bounds();
+    }
+
+    synchronized Geometry area() {
+        if (area.isEmpty()) {
+            area = Optional.of(FlatArea.of(outline, FLATNESS));
+        }
+        return area.get();
+    }
+
+    synchronized Nearer nearness() {
+        if (nearness.isEmpty()) {
+            nearness = Optional.of(new Nearer(area()));
+        }
+        return nearness.get();
+    }
+
+    /** What a halo of a shape takes in, where nothing else is near. */
+    synchronized Geometry grown(HaloShape shape) {
+        Geometry known = grown.get(shape);
+        if (known == null) {
+            known = Offsetting.grown(area(), shape);
+            grown.put(shape, known);
+        }
+        return known;
+    }
+}

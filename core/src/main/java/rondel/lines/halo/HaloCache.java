@@ -1,0 +1,36 @@
+package rondel.lines.halo;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.Supplier;
+
+/** Keeps what artwork covers from one edit to the next, so that an edit computes only what it has changed. What is kept is a
+ *  function of its key: a result is the same with it and without. Any thread may ask. */
+public final class HaloCache {
+
+    /** As many as a large sheet of stickers has twice over; each takes some tens of kilobytes. */
+    private static final int MOST = 1024;
+
+    private final Map<ArtworkKey, CoveredArtwork> kept = new LinkedHashMap<>(64, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<ArtworkKey, CoveredArtwork> eldest) {
+            return size() > MOST;
+        }
+    };
+
+    CoveredArtwork get(ArtworkKey key, Supplier<CoveredArtwork> made) {
+        synchronized (kept) {
+            CoveredArtwork known = kept.get(key);
+            if (known != null) {
+                return known;
+            }
+        }
+        CoveredArtwork fresh = made.get();
+        synchronized (kept) {
+            CoveredArtwork other = kept.putIfAbsent(key, fresh);
+            return other == null ? fresh : other;
+        }
+    }
+}

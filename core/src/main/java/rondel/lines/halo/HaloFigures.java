@@ -1,0 +1,33 @@
+package rondel.lines.halo;
+
+import java.util.Arrays;
+import java.util.OptionalDouble;
+import rondel.job.HaloShape;
+import rondel.words.Refusal;
+
+/** Which figures a halo can have. */
+final class HaloFigures {
+
+    private HaloFigures() {}
+
+    /** @param lengths besides those of the shape: not 0, in mm
+     *  @throws Refusal if any figure is beyond what a halo can have */
+    static void check(HaloShape shape, OptionalDouble... lengths) {
+        boolean sound = Math.abs(shape.distance()) <= MakeHalo.FURTHEST
+                && isLength(shape.bridge())
+                && isLength(shape.smooth())
+                && shape.smallestHole() >= 0
+                && shape.threshold() >= 0
+                && shape.threshold() <= 1
+                && Arrays.stream(lengths)
+                        .flatMapToDouble(OptionalDouble::stream)
+                        .allMatch(l -> l > 0 && isLength(l));
+        if (!sound) {
+            throw Refusal.of("halo.bad", MakeHalo.FURTHEST);
+        }
+    }
+
+    private static boolean isLength(double figure) {
+        return figure >= 0 && figure <= MakeHalo.FURTHEST;
+    }
+}

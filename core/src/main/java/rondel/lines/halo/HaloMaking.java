@@ -1,0 +1,124 @@
+package rondel.lines.halo;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.geometry.overlay.Operand;
+import rondel.geometry.overlay.Overlay;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.HaloShape;
+import rondel.job.Job;
+import rondel.job.Link;
+import rondel.job.Located;
+import rondel.lines.combine.Opaque;
+import rondel.lines.combine.Silhouette;
+
+/** Computes the halos of one job: what artwork covers, and the outline at a distance around it, on the sheet. */
+final class HaloMaking {
+
+    private final Job job;
+    private final HaloCache cache;
+    private final Neighbours neighbours;
+    private final Map<Artwork, PlacedArtwork> covered = new HashMap<>();
+
+    /** Some elements, and from which opacity on pixels of them count. */
+    private record Artwork(List<ElementId> elements, double threshold) {}
+
+    HaloMaking(Job job, HaloCache cache) {
+        this.job = job;
+        this.cache = cache;
+        this.neighbours = new Neighbours(job);
+    }
+
+    /** What several elements cover together on their sheet: of pictures, what is opaque. Lines count with their area. */
+    PlacedArtwork covered(List<ElementId> elements, double threshold) {
+        return covered.computeIfAbsent(new Artwork(elements, threshold), this::cover);
+    }
+
+    private PlacedArtwork cover(Artwork artwork) {
+        List<Located> by =
+                artwork.elements.stream().flatMap(id -> job.find(id).stream()).toList();
+        if (by.isEmpty()) {
+            return new PlacedArtwork(new CoveredArtwork(Outline.EMPTY), 0, 0);
+        }
+        Point origin = ArtworkKey.origin(by);
+        CoveredArtwork art = cache.get(
+                ArtworkKey.of(by, artwork.threshold), () -> new CoveredArtwork(united(by, origin, artwork.threshold)));
+        return new PlacedArtwork(art, origin.x(), origin.y());
+    }
+
+    /** Worked out about the origin of the first element, so that it is the same to the last bit wherever that is. */
+    private Outline united(List<Located> by, Point origin, double threshold) {
+        Silhouette silhouette = new Silhouette(true, new Opaque(job, threshold)::of);
+        List<Operand> operands = by.stream()
+                .map(l -> new Operand(silhouette.of(atOrigin(l, origin), Affine.IDENTITY), FillRule.NON_ZERO))
+                .toList();
+        return Overlay.of(operands).unite();
+    }
+
+    private static Element atOrigin(Located l, Point origin) {
+        Affine own = l.ownToSheet();
+        Affine moved = new Affine(own.a(), own.b(), own.c(), own.d(), own.e() - origin.x(), own.f() - origin.y());
+        return l.element().with(t -> t.withPlacement(moved));
+    }
+
+    /** The line around elements, on the sheet, where nothing else is kept clear of. */
+    Outline around(List<ElementId> elements, HaloShape shape) {
+        PlacedArtwork own = covered(elements, shape.threshold());
+        return own.isEmpty() ? Outline.EMPTY : own.onSheet(Offsetting.of(own.art(), shape, List.of(), 0));
+    }
+
+    /** The line that a halo's link asks for, on the sheet; nothing where nothing is left of it. */
+    Outline line(Located halo, Link.Around link) {
+        PlacedArtwork own = covered(link.elements(), link.shape().threshold());
+        if (own.isEmpty()) {
+            return Outline.EMPTY;
+        }
+        List<Parting.Other> others = company(halo, link).stream()
+                .map(n -> covered(n, link.shape().threshold()))
+                .map(o -> new Parting.Other(o.art().nearness(), o.x() - own.x(), o.y() - own.y()))
+                .toList();
+        return own.onSheet(
+                Offsetting.of(own.art(), link.shape(), others, link.gap().orElse(0)));
+    }
+
+    /** Works out what does not depend on neighbours. */
+    void prepare(Link.Around link) {
+        CoveredArtwork art = covered(link.elements(), link.shape().threshold()).art();
+        if (!art.outline().isEmpty()) {
+            art.grown(link.shape());
+            art.nearness();
+        }
+    }
+
+    /** The artwork of other halos that may come near: nothing where it is too far off for the halo to end before it. */
+    List<List<ElementId>> near(Located halo, Link.Around link) {
+        return neighbours.of(halo, link);
+    }
+
+    /** Of what is {@link #near}, what the halo does come near to: a place of it is no further from its artwork than its reach,
+     *  and gives way only where the other is nearer than that and the gap. */
+    List<List<ElementId>> company(Located halo, Link.Around link) {
+        List<List<ElementId>> near = near(halo, link);
+        Optional<Box> own = near.isEmpty()
+                ? Optional.empty()
+                : covered(link.elements(), link.shape().threshold()).bounds();
+        double reach = 2 * Offsetting.reach(link.shape()) + link.gap().orElse(0);
+        return near.stream()
+                .filter(n -> {
+                    PlacedArtwork other = covered(n, link.shape().threshold());
+                    return own.isPresent()
+                            && other.bounds()
+                                    .filter(b -> own.get().grown(reach).intersects(b))
+                                    .isPresent();
+                })
+                .toList();
+    }
+}

@@ -1,0 +1,89 @@
+package rondel.lines.halo;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.index.strtree.STRtree;
+import rondel.geometry.Box;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Extent;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.Link;
+import rondel.job.Located;
+import rondel.job.Sheet;
+
+/** Whose halos a halo may come near to: what others that keep a gap go around, on the same sheet. */
+final class Neighbours {
+
+    /** Room for lines that reach beyond their elements' boxes, in mm. */
+    private static final double MORE = 25;
+
+    private static final double MITRE = 4;
+
+    private final Job job;
+    private final Map<Sheet, STRtree> kept = new IdentityHashMap<>();
+
+    /** Artwork with a halo that keeps a gap.
+     *
+     * @param order of the halos on the sheet
+     * @param zone how far the halo may reach, on the sheet */
+    private record Kept(int order, List<ElementId> elements, Box zone) {}
+
+    Neighbours(Job job) {
+        this.job = job;
+    }
+
+    /** @return the artwork of each other, as far as it is near enough to matter; nothing where no gap is kept */
+    List<List<ElementId>> of(Located halo, Link.Around link) {
+        Optional<Box> own = zone(link);
+        if (own.isEmpty()) {
+            return List.of();
+        }
+        List<Kept> near = new ArrayList<>();
+        kept.computeIfAbsent(halo.sheet(), this::on).query(envelope(own.get()), found -> near.add((Kept) found));
+        return near.stream()
+                .filter(k -> k.zone.intersects(own.get()) && k.elements.stream().noneMatch(link.elements()::contains))
+                .sorted(Comparator.comparingInt(Kept::order))
+                .map(Kept::elements)
+                .distinct()
+                .toList();
+    }
+
+    private STRtree on(Sheet sheet) {
+        STRtree tree = new STRtree();
+        int[] order = {0};
+        sheet.elements().stream()
+                .flatMap(GroupElement::everything)
+                .flatMap(Neighbours::link)
+                .forEach(l -> zone(l).ifPresent(z -> tree.insert(envelope(z), new Kept(order[0]++, l.elements(), z))));
+        return tree;
+    }
+
+    private static Envelope envelope(Box b) {
+        return new Envelope(b.x(), b.right(), b.y(), b.bottom());
+    }
+
+    static Stream<Link.Around> link(Element e) {
+        return e.traits().link().filter(Link.Around.class::isInstance).map(Link.Around.class::cast).stream();
+    }
+
+    private Optional<Box> zone(Link.Around link) {
+        if (link.gap().isEmpty()) {
+            return Optional.empty();
+        }
+        double reach =
+                Math.max(0, MITRE * link.shape().distance()) + link.shape().bridge();
+        return link.elements().stream()
+                .flatMap(id -> job.find(id).stream())
+                .flatMap(l -> Extent.onSheet(l).stream())
+                .reduce(Box::union)
+                .map(b -> b.grown(reach + link.gap().getAsDouble() + MORE));
+    }
+}

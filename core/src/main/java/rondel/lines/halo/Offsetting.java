@@ -1,0 +1,154 @@
+package rondel.lines.halo;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.geometry.curve.Contour;
+import rondel.geometry.curve.CurveFitting;
+import rondel.job.HaloShape;
+import rondel.progress.Cancellation;
+
+/** The outline at a distance around others: the flattened outlines buffered by JTS, gaps bridged by closing (out by
+ *  half their width and in again, Serra 1982), holes judged after that, and curves fitted to what comes out. */
+final class Offsetting {
+
+    private static final double MITRE_LIMIT = 4;
+    private static final double CHORD = 0.004;
+    private static final CurveFitting FITTING = new CurveFitting(0.015, 35, 0.25);
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private Offsetting() {}
+
+    /** @param others artwork whose halos this one keeps clear of, by a gap in mm
+     *  @return nothing where nothing is left */
+    static Outline of(CoveredArtwork artwork, HaloShape shape, List<Parting.Other> others, double gap) {
+        Geometry grown = artwork.grown(shape);
+        Geometry clear = others.isEmpty() ? grown : new Parting(artwork.nearness(), others, gap).of(grown);
+        return fitted(clear, shape.smallestHole());
+    }
+
+    /** What a halo takes in, where nothing else is near. */
+    static Geometry grown(Geometry area, HaloShape shape) {
+        Geometry even = even(area, shape);
+        boolean parted = shape.bridge() > 0 && shape.distance() >= 0 && even.getNumGeometries() > 1;
+        return parted ? eachAlone(area, even, shape) : even;
+    }
+
+    /** How far a place of a halo may be from its artwork at most: closing takes in no more than growing does before it, sharp
+     *  corners reach as far as their limit, and evening out adds its radius. */
+    static double reach(HaloShape shape) {
+        double corners = shape.corners() == HaloShape.Corners.SHARP ? MITRE_LIMIT : 1;
+        return corners * (Math.max(0, shape.distance()) + shape.bridge() / 2) + shape.smooth();
+    }
+
+    /** At the distance, gaps bridged, bumps and notches evened out. */
+    private static Geometry even(Geometry area, HaloShape shape) {
+        double bridging = shape.bridge() / 2;
+        Geometry grown = shape.distance() >= 0
+                ? buffer(area, shape.distance() + bridging, shape.corners())
+                : buffer(
+                        buffer(buffer(area, bridging, HaloShape.Corners.ROUND), -bridging, HaloShape.Corners.ROUND),
+                        shape.distance(),
+                        HaloShape.Corners.ROUND);
+        Cancellation.check();
+        Geometry closed = shape.distance() >= 0 ? buffer(grown, -bridging, HaloShape.Corners.ROUND) : grown;
+        Geometry even = shape.smooth() > 0 ? smoothed(closed, shape.smooth()) : closed;
+        Cancellation.check();
+        return even;
+    }
+
+    /** The same for the artwork in each part by itself: parts that are nearly bridged would bulge towards each other. */
+    private static Geometry eachAlone(Geometry area, Geometry parts, HaloShape shape) {
+        List<Geometry> alone = new ArrayList<>();
+        boolean[] taken = new boolean[area.getNumGeometries()];
+        for (int i = 0; i < parts.getNumGeometries(); i++) {
+            Geometry part = parts.getGeometryN(i);
+            List<Geometry> inside = new ArrayList<>();
+            for (int k = 0; k < taken.length; k++) {
+                if (!taken[k] && part.intersects(area.getGeometryN(k))) {
+                    taken[k] = true;
+                    inside.add(area.getGeometryN(k));
+                }
+            }
+            if (!inside.isEmpty()) {
+                alone.add(even(FACTORY.buildGeometry(inside), shape));
+            }
+        }
+        return UnaryUnionOp.union(alone);
+    }
+
+    private static Geometry buffer(Geometry g, double distance, HaloShape.Corners corners) {
+        if (distance == 0 || g.isEmpty()) {
+            return g;
+        }
+        BufferParameters how = new BufferParameters(arcs(Math.abs(distance)));
+        if (corners == HaloShape.Corners.SHARP) {
+            how.setJoinStyle(BufferParameters.JOIN_MITRE);
+            how.setMitreLimit(MITRE_LIMIT);
+        }
+        how.setSimplifyFactor(0.001);
+        return BufferOp.bufferOp(g, distance, how);
+    }
+
+    /** How many chords a quarter of a circle needs to stay within a distance of it. */
+    private static int arcs(double radius) {
+        double angle = 2 * Math.acos(Math.max(-1, 1 - CHORD / Math.max(radius, CHORD)));
+        return (int) Math.clamp(Math.ceil(Math.PI / 2 / angle), 4, 64);
+    }
+
+    /** Opened, then closed. */
+    private static Geometry smoothed(Geometry g, double radius) {
+        Geometry opened = buffer(buffer(g, -radius, HaloShape.Corners.ROUND), 2 * radius, HaloShape.Corners.ROUND);
+        return buffer(opened, -radius, HaloShape.Corners.ROUND);
+    }
+
+    private static Outline fitted(Geometry g, double smallestHole) {
+        List<Contour> contours = new ArrayList<>();
+        for (int i = 0; i < g.getNumGeometries(); i++) {
+            if (g.getGeometryN(i) instanceof Polygon p && !p.isEmpty()) {
+                contours.add(oriented(fitted(p.getExteriorRing()), true));
+                for (int k = 0; k < p.getNumInteriorRing(); k++) {
+                    if (isKept(p.getInteriorRingN(k), smallestHole)) {
+                        contours.add(oriented(fitted(p.getInteriorRingN(k)), false));
+                    }
+                }
+            }
+        }
+        return Contour.outline(contours);
+    }
+
+    private static boolean isKept(LinearRing hole, double smallest) {
+        if (smallest <= 0) {
+            return true;
+        }
+        boolean room = Math.min(
+                        hole.getEnvelopeInternal().getWidth(),
+                        hole.getEnvelopeInternal().getHeight())
+                >= smallest;
+        return room && !FACTORY.createPolygon(hole).buffer(-smallest / 2).isEmpty();
+    }
+
+    private static Contour oriented(Contour c, boolean outer) {
+        return c.area() > 0 == outer ? c : c.reversed();
+    }
+
+    private static Contour fitted(LinearRing ring) {
+        Geometry thinned = DouglasPeuckerSimplifier.simplify(ring, 0.0005);
+        Coordinate[] all = thinned.isEmpty() ? ring.getCoordinates() : thinned.getCoordinates();
+        List<Point> points = new ArrayList<>(Arrays.stream(all, 0, all.length - 1)
+                .map(c -> new Point(c.x, c.y))
+                .toList());
+        return FITTING.closed(points);
+    }
+}

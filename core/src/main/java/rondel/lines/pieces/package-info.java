@@ -1,0 +1,2 @@
+/** Grouping anew by piece, colour, role or outline; what a piece consists of. */
+package rondel.lines.pieces;

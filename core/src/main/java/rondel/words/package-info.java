@@ -1,0 +1,2 @@
+/** The one bundle of words, and {@link rondel.words.Refusal}, a sentence thrown. */
+package rondel.words;

@@ -1,0 +1,155 @@
+package rondel.formats.reading;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Supplier;
+import java.util.zip.GZIPInputStream;
+import rondel.formats.artwork.Artwork;
+import rondel.formats.files.FileName;
+import rondel.formats.job.JobFile;
+import rondel.formats.picture.PictureReader;
+import rondel.formats.svg.SvgReader;
+import rondel.job.Job;
+import rondel.job.Sheet;
+import rondel.lines.check.Finding;
+import rondel.lines.check.Severity;
+import rondel.progress.Cancellation;
+import rondel.text.FontBook;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** Any file that can be placed. What it is, is told by its first bytes, not by its ending. */
+public final class ArtworkReader {
+
+    private static final long LARGEST = 1L << 30;
+
+    private final Supplier<FontBook> fonts;
+
+    public ArtworkReader(Supplier<FontBook> fonts) {
+        this.fonts = fonts;
+    }
+
+    /** The fonts that text in drawings is set in. */
+    public Supplier<FontBook> fonts() {
+        return fonts;
+    }
+
+    /** @throws Refusal naming the file and what to do
+     *  @throws java.util.concurrent.CancellationException if the work was called off */
+    public Artwork read(Path file) {
+        try {
+            if (!Files.isRegularFile(file)) {
+                throw Refusal.of("file.notFound", file);
+            }
+            if (Files.size(file) > LARGEST) {
+                throw Refusal.of("file.tooLarge", file);
+            }
+            if (isArchive(file)) {
+                return ofJob(JobFile.read(file), file);
+            }
+            Artwork artwork = read(Files.readAllBytes(file), file.getFileName().toString());
+            Cancellation.check();
+            return artwork;
+        } catch (IOException e) {
+            Cancellation.check();
+            throw new Refusal(Words.of("file.notRead", file, e.getMessage()), e);
+        }
+    }
+
+    private static boolean isArchive(Path file) throws IOException {
+        try (java.io.InputStream in = Files.newInputStream(file)) {
+            return startsWith(in.readNBytes(4), 'P', 'K', 3, 4);
+        }
+    }
+
+    /** A job as artwork: what is on its first sheet; that there are more is said. */
+    private static Artwork ofJob(Job job, Path file) {
+        Sheet sheet = job.sheets().getFirst();
+        Artwork artwork = new Artwork(
+                FileName.stem(file.toString()),
+                sheet.width(),
+                sheet.height(),
+                false,
+                sheet.elements(),
+                List.copyOf(job.media().values()),
+                List.of());
+        return job.sheets().size() == 1
+                ? artwork
+                : artwork.withFinding(Finding.of(
+                        Severity.NOTE,
+                        "artwork.firstSheet",
+                        file.getFileName(),
+                        job.sheets().size()));
+    }
+
+    /** @param name of the file, with its ending */
+    public Artwork read(byte[] bytes, String name) {
+        if (startsWith(bytes, 0x89, 'P', 'N', 'G') || startsWith(bytes, 0xff, 0xd8)) {
+            String kind = bytes[0] == (byte) 0xff ? "JPEG" : "PNG";
+            return told(PictureReader.read(bytes, name), name, kind);
+        }
+        if (startsWith(bytes, 0x1f, 0x8b)) {
+            return told(SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts), name, "SVG");
+        }
+        if (looksLikeXml(bytes)) {
+            return told(SvgReader.read(new ByteArrayInputStream(bytes), name, fonts), name, "SVG");
+        }
+        throw Refusal.of("picture.unknown", name);
+    }
+
+    /** Says so where a file's ending tells of another kind than it is. */
+    private static Artwork told(Artwork artwork, String name, String kind) {
+        String ending =
+                switch (FileName.extension(name)) {
+                    case "svg", "svgz" -> "SVG";
+                    case "png" -> "PNG";
+                    case "jpg", "jpeg", "jpe", "jfif" -> "JPEG";
+                    default -> kind;
+                };
+        return ending.equals(kind)
+                ? artwork
+                : artwork.withFinding(Finding.of(Severity.NOTE, "artwork.otherKind", name, kind));
+    }
+
+    private static byte[] unpacked(byte[] bytes, String name) {
+        try (GZIPInputStream in = new GZIPInputStream(new ByteArrayInputStream(bytes))) {
+            byte[] all = in.readNBytes(256 << 20);
+            if (in.read() >= 0) {
+                throw Refusal.of("file.tooLarge", name);
+            }
+            return all;
+        } catch (IOException e) {
+            throw new Refusal(Words.of("svg.unreadable", name), e);
+        }
+    }
+
+    private static boolean startsWith(byte[] bytes, int... start) {
+        if (bytes.length < start.length) {
+            return false;
+        }
+        for (int i = 0; i < start.length; i++) {
+            if ((bytes[i] & 255) != start[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** White space and byte order marks may come before the first bracket; UTF-16 has a zero beside it. */
+    private static boolean looksLikeXml(byte[] bytes) {
+        for (int i = 0; i < Math.min(bytes.length, 64); i++) {
+            int b = bytes[i] & 255;
+            if (b == '<') {
+                return true;
+            }
+            boolean skip = b == 0 || b <= ' ' || b == 0xef || b == 0xbb || b == 0xbf || b == 0xfe || b == 0xff;
+            if (!skip) {
+                return false;
+            }
+        }
+        return false;
+    }
+}
