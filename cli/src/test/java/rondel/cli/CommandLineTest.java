@@ -9,6 +9,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import rondel.formats.job.JobFile;
+import rondel.job.Role;
 
 class CommandLineTest extends CommandLineFixture {
 
@@ -119,6 +121,20 @@ class CommandLineTest extends CommandLineFixture {
             assertThat(run.err()).doesNotContain("Exception").hasSizeGreaterThan(20);
         }
         assertThat(Files.readAllBytes(job)).isEqualTo(before);
+    }
+
+    @Test
+    void whatIsPlacedGetsTheRolesThatTheJobsRulesSay() throws IOException {
+        Path job = page();
+        Path rule = file(
+                "rule.json", "[{\"operation\":\"roles-by-look\",\"rules\":[{\"dashed\":false,\"role\":\"cut\"}]}]");
+        assertThat(rondel("apply", job, rule).err()).isEmpty();
+        Path lined = file(
+                "lined.svg",
+                "<svg xmlns='http://www.w3.org/2000/svg' width='20mm' height='20mm' viewBox='0 0 20 20'>"
+                        + "<rect x='2' y='2' width='9' height='9' fill='none' stroke='#123456'/></svg>");
+        assertThat(rondel("place", job, lined).code()).isZero();
+        assertThat(JobFile.read(job).everything().map(e -> e.role())).contains(Role.CUT);
     }
 
     @Test

@@ -11,9 +11,13 @@ import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import com.tngtech.archunit.library.dependencies.SliceAssignment;
 import com.tngtech.archunit.library.dependencies.SliceIdentifier;
+import rondel.catalogue.OperationCatalogue;
 import rondel.history.Editing;
 import rondel.operation.Operation;
 
@@ -38,12 +42,11 @@ class ArchitectureTest {
         "rondel.progress.."
     };
 
-    /** Every package of core, of formats and of the command line by itself; those of the window are to follow. */
+    /** Every package of every module by itself. */
     private static final SliceAssignment EACH_PACKAGE = new SliceAssignment() {
         @Override
         public SliceIdentifier getIdentifierOf(JavaClass javaClass) {
-            String name = javaClass.getPackageName();
-            return name.startsWith("rondel.desktop") ? SliceIdentifier.ignore() : SliceIdentifier.of(name);
+            return SliceIdentifier.of(javaClass.getPackageName());
         }
 
         @Override
@@ -124,6 +127,14 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers("lines", "catalogue");
 
     @ArchTest
+    static final ArchRule composeInTheWindowDoesNotUseLines = noClasses()
+            .that()
+            .resideInAPackage("rondel.desktop.compose..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("rondel.desktop.lines..");
+
+    @ArchTest
     static final ArchRule modelsOfTheWindowWorkWithoutTheToolkit = noClasses()
             .that()
             .resideInAPackage("rondel.desktop.model..")
@@ -143,6 +154,20 @@ class ArchitectureTest {
                     call -> call.getTargetOwner().isAssignableTo(Operation.class)
                             && call.getTarget().getName().equals("apply")
                             && call.getTarget().getRawParameterTypes().size() == 1));
+
+    @ArchTest
+    static final ArchRule everyOperationIsInTheCatalogue = classes()
+            .that()
+            .implement(Operation.class)
+            .should(new ArchCondition<>("be in the catalogue") {
+                @Override
+                public void check(JavaClass item, ConditionEvents events) {
+                    boolean there = OperationCatalogue.kinds().stream()
+                            .anyMatch(k -> k.type().getName().equals(item.getName()));
+                    events.add(
+                            new SimpleConditionEvent(item, there, item.getName() + " is in the catalogue: " + there));
+                }
+            });
 
     @ArchTest
     static final ArchRule operationsAreRecords =

@@ -9,6 +9,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import rondel.desktop.desk.Notices;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Recorder;
 import rondel.formats.journal.Journal;

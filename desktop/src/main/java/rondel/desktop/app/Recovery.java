@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.files.Questions;
 import rondel.formats.job.JobFile;
 import rondel.formats.journal.Journal;
 import rondel.job.Job;

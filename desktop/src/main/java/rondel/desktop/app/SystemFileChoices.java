@@ -8,6 +8,7 @@ import java.util.function.Supplier;
 import javafx.stage.FileChooser;
 import javafx.stage.FileChooser.ExtensionFilter;
 import javafx.stage.Window;
+import rondel.desktop.files.FileChoices;
 import rondel.words.Words;
 
 /** The system's file dialogs. */

@@ -2,8 +2,8 @@ package rondel.desktop.command;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import rondel.desktop.app.Desk;
-import rondel.desktop.lines.BackgroundEdits;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.model.Bench;
 import rondel.job.BackdropShape;
 import rondel.job.Element;

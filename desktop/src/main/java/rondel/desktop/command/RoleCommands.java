@@ -2,8 +2,8 @@ package rondel.desktop.command;
 
 import java.util.List;
 import rondel.compose.arrange.SetRole;
-import rondel.desktop.app.Desk;
-import rondel.desktop.app.Questions;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.files.Questions;
 import rondel.desktop.model.StageChoice;
 import rondel.job.Role;
 import rondel.job.RoleRule;

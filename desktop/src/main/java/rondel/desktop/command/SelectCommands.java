@@ -8,7 +8,7 @@ import rondel.compose.arrange.RepeatDuplicate;
 import rondel.compose.pick.Likeness;
 import rondel.compose.pick.Picker;
 import rondel.compose.sheets.SetLinesScale;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.desktop.model.Bench;
 import rondel.geometry.Point;
 import rondel.job.Element;

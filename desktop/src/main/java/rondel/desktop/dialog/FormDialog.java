@@ -12,7 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
-import rondel.desktop.app.Theme;
+import rondel.desktop.look.Theme;
 import rondel.words.Refusal;
 import rondel.words.Words;
 

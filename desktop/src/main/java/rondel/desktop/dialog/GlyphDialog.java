@@ -4,9 +4,9 @@ import java.util.Optional;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
 import javafx.stage.Window;
-import rondel.desktop.glyphs.GlyphPick;
-import rondel.desktop.glyphs.GlyphSheet;
-import rondel.desktop.glyphs.GlyphView;
+import rondel.desktop.compose.glyphs.GlyphPick;
+import rondel.desktop.compose.glyphs.GlyphSheet;
+import rondel.desktop.compose.glyphs.GlyphView;
 import rondel.words.Words;
 
 /** The glyphs of a font in a dialog; a click uses one and closes it. */

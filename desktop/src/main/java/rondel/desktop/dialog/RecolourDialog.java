@@ -5,7 +5,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.Slider;
 import javafx.stage.Window;
-import rondel.desktop.colour.RecolourForm;
+import rondel.desktop.compose.colour.RecolourForm;
 import rondel.desktop.look.FxColours;
 import rondel.job.Rgba;
 import rondel.words.Words;

@@ -6,8 +6,8 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.stage.Window;
+import rondel.desktop.compose.thing.ThingForm;
 import rondel.desktop.look.Shown;
-import rondel.desktop.shelf.ThingForm;
 import rondel.job.Licence;
 import rondel.words.Words;
 

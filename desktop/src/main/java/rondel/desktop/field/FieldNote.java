@@ -5,7 +5,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.stage.Popup;
 import javafx.stage.Window;
-import rondel.desktop.app.Theme;
+import rondel.desktop.look.Theme;
 
 /** The sentence below a field that says why what is typed there can't be. */
 final class FieldNote {

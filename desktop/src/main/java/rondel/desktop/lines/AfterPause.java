@@ -5,8 +5,8 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.util.Duration;
-import rondel.desktop.app.Desk;
-import rondel.desktop.app.Workers;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.desk.Workers;
 import rondel.job.Job;
 
 /** Works something out in the background once the person has paused. Only what was asked for last is told, and only while the

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
 import javafx.util.Duration;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.job.Job;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;

@@ -8,7 +8,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.job.Job;
 import rondel.lines.check.Finding;
 import rondel.operation.Operation;

@@ -11,9 +11,11 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import rondel.desktop.app.Desk;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.lines.making.BackgroundEdits;
+import rondel.desktop.lines.making.Preview;
 import rondel.desktop.sheet.SheetView;
 import rondel.words.Words;
 

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import javafx.util.Duration;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.job.Job;
 import rondel.job.Located;
 import rondel.lines.pieces.Part;

@@ -9,7 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Line;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.lines.pieces.Part;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;

@@ -3,7 +3,7 @@ package rondel.desktop.sheet;
 import java.util.List;
 import java.util.Set;
 import rondel.compose.snap.Snap;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.ElementId;

@@ -17,7 +17,7 @@ import rondel.compose.spacing.Neighbourhood;
 import rondel.compose.spacing.SetEdgeGap;
 import rondel.compose.spacing.SetGap;
 import rondel.compose.spacing.Side;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.desktop.model.Surroundings;
 import rondel.geometry.Box;
 import rondel.geometry.Point;

@@ -1,7 +1,7 @@
 package rondel.desktop.sheet;
 
 import java.util.Optional;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 
 /** Drags a guide out of a ruler, along the sheet, or back. */
 record GuidePress(SheetView view, Desk desk, GuideDrag guide) implements Press {

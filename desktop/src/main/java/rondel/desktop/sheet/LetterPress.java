@@ -2,8 +2,8 @@ package rondel.desktop.sheet;
 
 import java.util.Optional;
 import java.util.OptionalInt;
-import rondel.desktop.text.LetterChoice;
-import rondel.desktop.text.LetterDrag;
+import rondel.desktop.compose.text.LetterChoice;
+import rondel.desktop.compose.text.LetterDrag;
 import rondel.geometry.Point;
 
 /** Drags a letter of an opened text, or one of its knobs. */

@@ -1,6 +1,6 @@
 package rondel.desktop.sheet;
 
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 
 /** A press on the selection or on a handle: once the pointer moves, the selection is lifted off the sheet and dragged. */
 final class SelectionPress implements Press {

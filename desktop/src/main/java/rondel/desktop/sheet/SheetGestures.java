@@ -12,7 +12,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import rondel.compose.snap.Snapper;
 import rondel.compose.spacing.Neighbourhood;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.SelectionBox;
 import rondel.geometry.Anchor;

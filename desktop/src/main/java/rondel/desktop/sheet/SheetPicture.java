@@ -10,8 +10,8 @@ import javafx.scene.Group;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Pane;
 import javafx.util.Duration;
-import rondel.desktop.app.Notices;
-import rondel.desktop.app.Workers;
+import rondel.desktop.desk.Notices;
+import rondel.desktop.desk.Workers;
 import rondel.geometry.Box;
 import rondel.paint.PictureSource;
 

@@ -11,7 +11,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.compose.arrange.Hide;
 import rondel.compose.arrange.Lock;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.desktop.sheet.SheetScene;
 import rondel.job.Element;
 import rondel.job.ElementId;

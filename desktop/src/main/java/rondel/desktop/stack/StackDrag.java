@@ -10,7 +10,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import rondel.compose.arrange.Restack;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.job.Element;
 import rondel.job.ElementId;
 

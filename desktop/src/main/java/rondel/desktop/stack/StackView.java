@@ -19,7 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import rondel.desktop.app.Desk;
+import rondel.desktop.desk.Desk;
 import rondel.desktop.model.Bench;
 import rondel.job.Element;
 import rondel.job.ElementId;

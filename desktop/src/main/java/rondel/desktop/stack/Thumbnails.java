@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.image.Image;
-import rondel.desktop.app.Workers;
+import rondel.desktop.desk.Workers;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;
 import rondel.geometry.Affine;

@@ -7,7 +7,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import rondel.catalogue.SampleJob;
-import rondel.desktop.colour.RecolourForm;
+import rondel.desktop.compose.colour.RecolourForm;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Paint;

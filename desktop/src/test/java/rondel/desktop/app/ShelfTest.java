@@ -11,7 +11,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
-import rondel.desktop.shelf.ThingForm;
+import rondel.desktop.compose.thing.ThingForm;
 import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.GroupElement;

@@ -11,7 +11,7 @@ import javafx.stage.Stage;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.desktop.app.Dialogs;
-import rondel.desktop.app.Notices;
+import rondel.desktop.desk.Notices;
 
 /** The real dialogs, asked and answered. */
 abstract class DialogFixture extends ApplicationTest {

@@ -7,7 +7,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import rondel.desktop.app.DemoJobs;
+import rondel.desktop.files.DemoJobs;
 import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.Extent;

@@ -12,7 +12,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import rondel.desktop.app.DemoJobs;
+import rondel.desktop.files.DemoJobs;
 import rondel.formats.job.JobFile;
 import rondel.job.Element;
 import rondel.job.Extent;

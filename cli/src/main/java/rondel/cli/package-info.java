@@ -1,0 +1,2 @@
+/** Commands without a window. */
+package rondel.cli;

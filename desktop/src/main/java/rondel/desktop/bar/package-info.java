@@ -1,0 +1,2 @@
+/** The top of the window and its foot. */
+package rondel.desktop.bar;

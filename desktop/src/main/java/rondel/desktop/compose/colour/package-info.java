@@ -1,0 +1,2 @@
+/** What is asked before colours are replaced. */
+package rondel.desktop.compose.colour;

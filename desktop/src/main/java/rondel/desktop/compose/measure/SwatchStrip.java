@@ -1,0 +1,82 @@
+package rondel.desktop.compose.measure;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.shape.Circle;
+import rondel.compose.arrange.SetFill;
+import rondel.compose.arrange.SetStroke;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.look.FxColours;
+import rondel.desktop.model.Measurements;
+import rondel.job.Paint;
+import rondel.job.Rgba;
+import rondel.job.Stroke;
+import rondel.job.Swatch;
+import rondel.words.Words;
+
+/** The job's palette and the colours of the selection: a click fills, with Shift it colours the line. */
+final class SwatchStrip extends FlowPane {
+
+    private static final int MOST = 20;
+    private static final double USUAL_LINE = 0.5;
+
+    private final Desk desk;
+    private List<Rgba> shown = List.of();
+
+    SwatchStrip(Desk desk) {
+        super(4, 4);
+        this.desk = desk;
+        setId("swatches");
+    }
+
+    /** @param inUse colours of the selection */
+    void show(List<Rgba> inUse) {
+        Set<Rgba> colours = new LinkedHashSet<>(
+                desk.bench().job().palette().stream().map(Swatch::colour).toList());
+        colours.addAll(inUse);
+        List<Rgba> next = colours.stream().limit(MOST).toList();
+        if (!next.equals(shown)) {
+            shown = next;
+            getChildren().setAll(next.stream().map(this::swatch).toList());
+        }
+    }
+
+    private Button swatch(Rgba colour) {
+        String name = String.format(Locale.ROOT, "#%02x%02x%02x", colour.red(), colour.green(), colour.blue());
+        Circle dot = new Circle(7, FxColours.of(colour));
+        dot.getStyleClass().add("swatch-dot");
+        Button button = new Button();
+        button.setGraphic(dot);
+        button.setId("swatch-" + name.substring(1));
+        button.getStyleClass().addAll("small", "swatch");
+        button.setAccessibleText(Words.of("swatch.accessible", name));
+        button.setTooltip(new Tooltip(Words.of("swatch.accessible", name)));
+        button.setOnMouseClicked(e -> paint(colour, e.isShiftDown()));
+        button.setOnKeyPressed(e -> {
+            if (e.getCode() == javafx.scene.input.KeyCode.ENTER || e.getCode() == javafx.scene.input.KeyCode.SPACE) {
+                paint(colour, e.isShiftDown());
+                e.consume();
+            }
+        });
+        return button;
+    }
+
+    private void paint(Rgba colour, boolean line) {
+        if (desk.bench().selection().isEmpty()) {
+            return;
+        }
+        if (!line) {
+            desk.perform(new SetFill(desk.bench().selectedIds(), Paint.solid(colour)));
+            return;
+        }
+        Measurements now = desk.selection().facts().measured();
+        Stroke stroke = Stroke.plain(colour, now.strokeWidth().orElse(USUAL_LINE));
+        desk.perform(new SetStroke(desk.bench().selectedIds(), Optional.of(stroke)));
+    }
+}

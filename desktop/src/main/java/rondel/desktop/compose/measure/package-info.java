@@ -1,0 +1,2 @@
+/** The physical truth of the selection, to read and to type. */
+package rondel.desktop.compose.measure;

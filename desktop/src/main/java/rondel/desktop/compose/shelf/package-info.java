@@ -1,0 +1,2 @@
+/** The person's own artwork, found, taken and described. */
+package rondel.desktop.compose.shelf;

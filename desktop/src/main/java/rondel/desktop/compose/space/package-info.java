@@ -1,0 +1,2 @@
+/** What is asked before things are spaced out. */
+package rondel.desktop.compose.space;

@@ -1,0 +1,197 @@
+package rondel.desktop.compose.text;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import rondel.compose.lettering.AddText;
+import rondel.compose.lettering.SetText;
+import rondel.desktop.compose.glyphs.GlyphPick;
+import rondel.desktop.compose.glyphs.GlyphSheet;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.desk.Progress;
+import rondel.formats.fonts.FontsAtHand;
+import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.job.FontChoice;
+import rondel.job.Lettering;
+import rondel.job.Located;
+import rondel.job.Paint;
+import rondel.job.Rgba;
+import rondel.job.ShapeElement;
+import rondel.job.SheetId;
+import rondel.job.TextAlign;
+import rondel.job.TextElement;
+import rondel.operation.Operation;
+import rondel.operation.Together;
+import rondel.text.FontBook;
+import rondel.text.GlyphCatalogue;
+import rondel.text.PlacedLetter;
+import rondel.text.Typesetter;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** Edits of text: shaped in the background, then made in one step. */
+public final class TextEdits {
+
+    private static final Rgba INK = new Rgba(0x16, 0x40, 0x3d, 255);
+    private static final double USUAL_SIZE = 12;
+
+    private final Desk desk;
+    private final Progress progress;
+    private final Supplier<FontBook> fonts;
+    private final Typesetter typesetter;
+    private List<FontChoice> known = List.of();
+
+    public TextEdits(Desk desk, Progress progress, Supplier<FontBook> fonts) {
+        this.desk = desk;
+        this.progress = progress;
+        this.fonts = fonts;
+        this.typesetter = new Typesetter(fonts);
+    }
+
+    /** Shows every glyph of the selected text's font, and uses the one that is chosen. */
+    public void glyphs(Function<GlyphSheet, Optional<GlyphPick>> choose) {
+        selectedTexts().stream()
+                .findFirst()
+                .ifPresent(text -> progress.run(
+                        Words.of("progress.glyphs"), () -> sheet(text.lettering()), sheet -> choose.apply(sheet)
+                                .ifPresent(pick -> change(pick::applied))));
+    }
+
+    private GlyphSheet sheet(Lettering lettering) {
+        FontBook book = fonts.get();
+        return book.nearest(List.of(lettering.font().family()), lettering.font())
+                .map(m -> GlyphSheet.of(new GlyphCatalogue(m.face()), lettering.content()))
+                .orElseThrow(() -> Refusal.of("text.noFont"));
+    }
+
+    private List<TextElement> selectedTexts() {
+        return desk.bench().selected().stream()
+                .map(l -> l.element())
+                .filter(TextElement.class::isInstance)
+                .map(TextElement.class::cast)
+                .toList();
+    }
+
+    /** Gives the letters of a text where they stand, once they are set. */
+    void letters(Lettering lettering, Consumer<List<PlacedLetter>> ready) {
+        progress.run(Words.of("progress.setting"), () -> typesetter.letters(lettering), ready);
+    }
+
+    /** Sets the selected text along the selected shape's outline, as it lies on the sheet; the shape stays. */
+    public void onOutline() {
+        Optional<Located> shape = desk.bench().selected().stream()
+                .filter(l -> l.element() instanceof ShapeElement)
+                .findFirst();
+        Optional<Located> text = desk.bench().selected().stream()
+                .filter(l -> l.element() instanceof TextElement)
+                .findFirst();
+        if (shape.isPresent() && text.isPresent()) {
+            Outline outline = ((ShapeElement) shape.get().element()).outline();
+            text.get().ownToSheet().inverse().ifPresent(back -> {
+                Outline path = outline.transformed(back.times(shape.get().ownToSheet()));
+                change(l -> l.withPath(Optional.of(path)));
+            });
+        }
+    }
+
+    /** Copies font files to where they are at hand from now on. */
+    public void addFonts(List<Path> files) {
+        if (files.isEmpty() || !(fonts instanceof FontsAtHand atHand)) {
+            return;
+        }
+        progress.run(
+                Words.of("progress.fonts"),
+                () -> {
+                    files.forEach(atHand::add);
+                    return read();
+                },
+                read -> {
+                    known = read;
+                    desk.notices().say(Words.of("notice.fonts", files.size()));
+                });
+    }
+
+    /** Every face at hand, by family, then by weight; none until they have been read.
+     *
+     * @param whenRead runs once they are, where they are not yet */
+    public List<FontChoice> fonts(Runnable whenRead) {
+        if (known.isEmpty()) {
+            progress.run(Words.of("progress.fonts"), this::read, read -> {
+                known = read;
+                whenRead.run();
+            });
+        }
+        return known;
+    }
+
+    private List<FontChoice> read() {
+        return fonts.get().faces().stream()
+                .map(f -> new FontChoice(f.family(), f.weight(), f.italic()))
+                .sorted(Comparator.comparing(FontChoice::family)
+                        .thenComparing(FontChoice::italic)
+                        .thenComparingInt(FontChoice::weight))
+                .distinct()
+                .toList();
+    }
+
+    /** Puts new text on the sheet, centred at a place. */
+    public void add(Point at) {
+        SheetId sheet = desk.bench().sheet().id();
+        progress.run(Words.of("progress.setting"), () -> first(sheet, at), text -> {
+            desk.bench().stepOut(0);
+            desk.perform(text);
+        });
+    }
+
+    private AddText first(SheetId sheet, Point at) {
+        Lettering lettering = Lettering.plain(Words.of("text.first"), read().getFirst(), USUAL_SIZE)
+                .withAlign(TextAlign.MIDDLE);
+        Optional<Outline> outline = Optional.of(typesetter.outline(lettering));
+        return new AddText(sheet, at.x(), at.y(), lettering, Paint.solid(INK), outline);
+    }
+
+    /** Sets every selected text otherwise, in one step. */
+    public void change(UnaryOperator<Lettering> change) {
+        List<TextElement> texts = selectedTexts();
+        if (texts.isEmpty()) {
+            return;
+        }
+        progress.run(Words.of("progress.setting"), () -> shaped(texts, change), this::made);
+    }
+
+    private List<SetText> shaped(List<TextElement> texts, UnaryOperator<Lettering> change) {
+        List<SetText> steps = new ArrayList<>();
+        for (TextElement text : texts) {
+            Lettering next = change.apply(text.lettering());
+            if (!next.equals(text.lettering())) {
+                steps.add(new SetText(text.id(), next, Optional.of(typesetter.outline(next))));
+            }
+        }
+        return steps;
+    }
+
+    /** Leaves out what has gone, or has come to be so, while the text was being shaped. */
+    private void made(List<SetText> steps) {
+        List<Operation> left = steps.stream()
+                .filter(s -> desk.bench()
+                        .job()
+                        .find(s.element())
+                        .filter(l -> l.element() instanceof TextElement t
+                                && !t.lettering().equals(s.lettering()))
+                        .isPresent())
+                .<Operation>map(s -> s)
+                .toList();
+        if (left.size() == 1) {
+            desk.perform(left.getFirst());
+        } else if (!left.isEmpty()) {
+            desk.perform(new Together(Words.of("operation.setText"), left));
+        }
+    }
+}

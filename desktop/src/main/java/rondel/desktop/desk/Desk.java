@@ -1,0 +1,44 @@
+package rondel.desktop.desk;
+
+import java.util.List;
+import java.util.Optional;
+import rondel.desktop.model.Bench;
+import rondel.desktop.model.SpacingChoice;
+import rondel.job.Element;
+import rondel.job.Located;
+import rondel.operation.Operation;
+import rondel.paint.PictureSource;
+
+/** What every part of the window works with. */
+public record Desk(
+        Bench bench,
+        Workers workers,
+        PictureSource pictures,
+        Notices notices,
+        SpacingChoice spacing,
+        SelectionModel selection) {
+
+    public Desk(Bench bench, Workers workers, PictureSource pictures, Notices notices) {
+        this(bench, workers, pictures, notices, new SpacingChoice(), new SelectionModel(bench, workers));
+        bench.onFailure(notices::failed);
+        workers.onUnexpected(notices::failed);
+    }
+
+    /** Makes an edit, or says why not. */
+    public void perform(Operation operation) {
+        bench.perform(operation);
+    }
+
+    /** Makes an edit, or says why not.
+     *
+     * @param made runs once it is shown */
+    public void perform(Operation operation, Runnable made) {
+        bench.perform(operation, made);
+    }
+
+    /** The one selected element, where it is just one. */
+    public Optional<Element> onlySelected() {
+        List<Located> selected = bench.selected();
+        return selected.size() == 1 ? Optional.of(selected.getFirst().element()) : Optional.empty();
+    }
+}

@@ -1,0 +1,2 @@
+/** The window's questions as dialogs. */
+package rondel.desktop.dialog;

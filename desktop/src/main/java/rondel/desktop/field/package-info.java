@@ -1,0 +1,2 @@
+/** The one field for lengths, angles and numbers. */
+package rondel.desktop.field;

@@ -1,0 +1,312 @@
+package rondel.desktop.files;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import rondel.compose.pick.Picker;
+import rondel.compose.template.Blanks;
+import rondel.compose.template.FillIn;
+import rondel.compose.window.FillWindows;
+import rondel.desktop.compose.template.FillInForm;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.desk.Progress;
+import rondel.desktop.export.ExportChoice;
+import rondel.desktop.model.Bench;
+import rondel.desktop.sheets.SheetForm;
+import rondel.formats.artwork.Artwork;
+import rondel.formats.artwork.ArtworkPlacement;
+import rondel.formats.export.ExportFormat;
+import rondel.formats.files.FileName;
+import rondel.formats.job.JobFile;
+import rondel.formats.page.Page;
+import rondel.formats.png.PixelSize;
+import rondel.formats.reading.ArtworkReader;
+import rondel.formats.shelf.Thing;
+import rondel.geometry.Point;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
+import rondel.job.Job;
+import rondel.job.Media;
+import rondel.lines.check.Finding;
+import rondel.operation.Operation;
+import rondel.progress.Advance;
+import rondel.text.Typesetter;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** What the window does with files, all of it off the toolkit's thread. */
+public final class JobActions {
+
+    private final Desk desk;
+    private final FileChoices choices;
+    private final Questions questions;
+    private final ArtworkReader artwork;
+    private final Progress progress;
+
+    public JobActions(Desk desk, FileChoices choices, Questions questions, ArtworkReader artwork, Progress progress) {
+        this.desk = desk;
+        this.choices = choices;
+        this.questions = questions;
+        this.artwork = artwork;
+        this.progress = progress;
+    }
+
+    /** Where slow work shows. */
+    public Progress progress() {
+        return progress;
+    }
+
+    public void newJob() {
+        whenUnsavedIsSettled(
+                () -> questions.newJob().ifPresent(job -> desk.bench().open(job, Optional.empty())));
+    }
+
+    public void open() {
+        whenUnsavedIsSettled(() -> choices.jobToOpen().ifPresent(this::open));
+    }
+
+    public void open(Path file) {
+        progress.runFile(Words.of("progress.opening", file.getFileName()), () -> JobFile.read(file), job -> desk.bench()
+                .open(job, Optional.of(file)));
+    }
+
+    /** Puts another demo job on the bench, once what is there is settled. */
+    public void openDemo(DemoJobs.DemoJob demo) {
+        whenUnsavedIsSettled(() -> progress.run(Words.of("progress.openingDemo"), demo::read, job -> desk.bench()
+                .open(job, Optional.empty())));
+    }
+
+    /** Puts the demo job on the bench; it has no file until it is saved. */
+    public void openDemo() {
+        progress.run(Words.of("progress.openingDemo"), DemoJobs::page, job -> desk.bench()
+                .open(job, Optional.empty()));
+    }
+
+    public void addSheet() {
+        Bench bench = desk.bench();
+        questions
+                .newSheet(
+                        SheetForm.after(bench.job(), bench.sheet()), bench.job().unit())
+                .map(form -> form.addition(bench.job()))
+                .ifPresent(added -> desk.perform(
+                        added, () -> bench.show(bench.job().sheets().getLast().id())));
+    }
+
+    public void changeSheet() {
+        Bench bench = desk.bench();
+        questions
+                .sheet(SheetForm.of(bench.sheet()), bench.job().unit())
+                .flatMap(form -> form.change(bench.sheet()))
+                .ifPresent(desk::perform);
+    }
+
+    public void save() {
+        desk.bench().file().ifPresentOrElse(f -> save(f, () -> {}), this::saveAs);
+    }
+
+    public void saveAs() {
+        saveAs(() -> {});
+    }
+
+    private void saveAs(Runnable then) {
+        choices.jobToSave(fileName("rondel")).ifPresent(f -> save(f, then));
+    }
+
+    private String fileName(String extension) {
+        return FileNames.safe(desk.bench().job().title()) + "." + extension;
+    }
+
+    /** Saves the job with all that was asked for before, and what follows from that; it waits behind nothing else. */
+    private void save(Path file, Runnable then) {
+        desk.bench().whenSettled(() -> write(desk.bench().job(), file, then));
+    }
+
+    private void write(Job job, Path file, Runnable then) {
+        progress.runFile(
+                Words.of("progress.saving", file.getFileName()),
+                () -> {
+                    JobFile.write(job, file, desk.pictures());
+                    return file;
+                },
+                f -> {
+                    desk.bench().savedAs(f, job);
+                    desk.notices().say(Words.of("notice.saved", f.getFileName()));
+                    then.run();
+                });
+    }
+
+    public List<Path> fontsToAdd() {
+        return choices.fontsToAdd();
+    }
+
+    public void place() {
+        List<Path> files = choices.artworkToPlace();
+        if (!files.isEmpty()) {
+            place(files, Optional.empty());
+        }
+    }
+
+    /** Reads files and places them, each at its true size.
+     *
+     * @param at where the first one's middle goes; the middle of the sheet where nowhere is named */
+    public void place(List<Path> files, Optional<Point> at) {
+        for (int i = 0; i < files.size(); i++) {
+            Path file = files.get(i);
+            int number = i;
+            progress.run(
+                    Words.of("progress.reading", file.getFileName()),
+                    () -> artwork.read(file),
+                    a -> place(a, at.map(p -> p.plus(6 * number, 6 * number))));
+        }
+    }
+
+    /** Places a thing from the shelf with its middle at a place on the sheet; the shelf keeps it. */
+    public void place(Thing thing, Path file, Point at) {
+        progress.run(
+                Words.of("progress.reading", thing.title()),
+                () -> artwork.read(file).told(thing.title(), thing.provenance()),
+                a -> place(a, Optional.of(at)));
+    }
+
+    /** Asks for pictures and puts them into windows, as many as there are of both. */
+    public void fillWindows(List<ElementId> windows) {
+        List<Path> files = choices.artworkToPlace();
+        if (!files.isEmpty()) {
+            fillWindows(windows, files);
+        }
+    }
+
+    /** Asks what is to be filled into the job as a template, and fills it in as one edit. */
+    public void fillIn() {
+        Job job = desk.bench().job();
+        Blanks blanks = Blanks.of(job);
+        if (blanks.isEmpty()) {
+            desk.notices().refuse(Words.of("template.none"));
+            return;
+        }
+        questions
+                .fillIn(blanks, () -> choices.artworkToPlace().stream().findFirst())
+                .ifPresent(
+                        form -> progress.run(Words.of("progress.setting"), () -> filledIn(form, job), desk::perform));
+    }
+
+    private Operation filledIn(FillInForm form, Job job) {
+        Map<ElementId, Media> pictures = new LinkedHashMap<>();
+        form.pictures()
+                .forEach((id, file) -> pictures.put(id, pictures(List.of(file)).getFirst()));
+        return new FillIn(form.texts(), pictures, form.colours()).operation(job, new Typesetter(artwork.fonts()));
+    }
+
+    /** Reads pictures and puts them into windows in reading order; what is left over of either is said. */
+    public void fillWindows(List<ElementId> windows, List<Path> files) {
+        List<Path> used = files.subList(0, Math.min(files.size(), windows.size()));
+        progress.run(Words.of("progress.reading", used.getFirst().getFileName()), () -> pictures(used), pictures -> {
+            desk.perform(new FillWindows(windows, pictures), () -> {
+                if (used.size() < files.size()) {
+                    desk.notices().say(Words.of("notice.picturesLeft", files.size() - used.size()));
+                }
+            });
+        });
+    }
+
+    private List<Media> pictures(List<Path> files) {
+        List<Media> pictures = new ArrayList<>();
+        for (Path file : files) {
+            Advance.to(pictures.size(), files.size());
+            List<Media> media = artwork.read(file).media();
+            if (media.size() != 1) {
+                throw Refusal.of("window.noPicture", file.getFileName());
+            }
+            pictures.add(media.getFirst());
+        }
+        return pictures;
+    }
+
+    /** A job opens; what is dropped on a window fills it; anything else is placed where it is dropped.
+     *
+     * @param asArtwork whether a job is placed too, as what is on its sheet */
+    public void drop(List<Path> files, Point at, boolean asArtwork) {
+        Optional<Path> job = files.stream()
+                .filter(f -> FileName.extension(f.toString()).equals("rondel"))
+                .findFirst();
+        if (job.isPresent() && !asArtwork) {
+            whenUnsavedIsSettled(() -> open(job.get()));
+            return;
+        }
+        Picker picker = new Picker(desk.bench().level(), desk.bench().levelToSheet());
+        Optional<ElementId> window = picker.at(at, 0.5).stream()
+                .filter(id -> desk.bench().job().located(id).element() instanceof GroupElement g
+                        && g.window().isPresent())
+                .findFirst();
+        boolean pictures =
+                files.stream().allMatch(f -> Set.of("png", "jpg", "jpeg").contains(FileName.extension(f.toString())));
+        if (window.isPresent() && pictures) {
+            fillWindows(List.of(window.get()), files);
+        } else {
+            place(files, Optional.of(at));
+        }
+    }
+
+    public void place(Artwork a, Optional<Point> at) {
+        try {
+            ArtworkPlacement.Placed placed = at.isPresent()
+                    ? ArtworkPlacement.centredAt(a, desk.bench().sheet(), at.get())
+                    : ArtworkPlacement.CENTRED.onto(desk.bench().sheet(), a);
+            desk.bench().stepOut(0);
+            desk.perform(placed.operation(), () -> placed.findings().stream()
+                    .map(Finding::sentence)
+                    .findFirst()
+                    .ifPresent(desk.notices()::say));
+        } catch (Refusal e) {
+            desk.notices().refuse(e.getMessage());
+        }
+    }
+
+    public void export() {
+        questions.export(!desk.bench().selection().isEmpty()).ifPresent(choice -> {
+            choices.exportTarget(fileName(choice.format().extension())).ifPresent(f -> export(choice, f));
+        });
+    }
+
+    public void export(ExportChoice choice, Path file) {
+        desk.bench().whenSettled(() -> write(choice, file));
+    }
+
+    private void write(ExportChoice choice, Path file) {
+        Job job = desk.bench().job();
+        var sheet = desk.bench().sheet().id();
+        var only = desk.bench().selectedIds();
+        progress.runFile(
+                Words.of("progress.exporting", file.getFileName()),
+                () -> {
+                    Page page = choice.selectionOnly() && !only.isEmpty()
+                            ? Page.ofElements(job, sheet, only)
+                            : Page.ofSheet(job, sheet);
+                    Page shown = choice.transparent() ? page.withoutPaper() : page;
+                    ExportFormat format = choice.format();
+                    PixelSize size = format.ofPixels()
+                            ? PixelSize.atPpi(shown, choice.ppi())
+                            : new PixelSize(1, 1, choice.ppi());
+                    format.write(shown, size, desk.pictures(), file);
+                    return file;
+                },
+                f -> desk.notices().say(Words.of("notice.exported", f.getFileName())));
+    }
+
+    /** Goes on at once where everything is saved, else asks first. */
+    public void whenUnsavedIsSettled(Runnable next) {
+        if (!desk.bench().unsaved()) {
+            next.run();
+            return;
+        }
+        switch (questions.unsaved(desk.bench().job().title())) {
+            case SAVE -> desk.bench().file().ifPresentOrElse(f -> save(f, next), () -> saveAs(next));
+            case DISCARD -> next.run();
+            case STAY -> {}
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** What the window does with files, and what it asks about them. */
+package rondel.desktop.files;

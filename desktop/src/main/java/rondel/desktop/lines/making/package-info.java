@@ -1,0 +1,2 @@
+/** Edits that take their time: previewed, computed aside, watched and stopped. */
+package rondel.desktop.lines.making;

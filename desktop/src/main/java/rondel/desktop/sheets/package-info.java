@@ -1,0 +1,2 @@
+/** What is asked about sheets and guides. */
+package rondel.desktop.sheets;

@@ -1,0 +1,2 @@
+/** The kinds of files that leave the bench. */
+package rondel.formats.export;

@@ -1,0 +1,2 @@
+/** Atomic files, names, and where Rondel keeps what is its own. */
+package rondel.formats.files;

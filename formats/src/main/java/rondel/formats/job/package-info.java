@@ -1,0 +1,2 @@
+/** The job file, and operations as JSON (RFC 8259). */
+package rondel.formats.job;

@@ -1,0 +1,2 @@
+/** The journal that brings back unsaved work. */
+package rondel.formats.journal;

@@ -1,0 +1,2 @@
+/** Pages as pixels: PNG and JPEG. */
+package rondel.formats.png;

@@ -1,0 +1,2 @@
+/** Any file that artwork is in, told apart by its first bytes. */
+package rondel.formats.reading;

@@ -1,0 +1,2 @@
+/** Recipes: lists of operations in a file. */
+package rondel.formats.recipe;

@@ -1,0 +1,2 @@
+/** Where Rondel starts: a window or a command. */
+package rondel.launcher;
