@@ -15,6 +15,7 @@ import rondel.catalogue.WhatFollows;
 import rondel.compose.arrange.Delete;
 import rondel.compose.arrange.Duplicate;
 import rondel.compose.arrange.Group;
+import rondel.compose.arrange.Move;
 import rondel.compose.arrange.MoveTo;
 import rondel.compose.arrange.Resize;
 import rondel.compose.arrange.Rotate;
@@ -103,5 +104,19 @@ class HistoryTest {
             case 5 -> new MoveTo(some, random.nextDouble(200), random.nextDouble(200), Anchor.TOP_LEFT);
             default -> new Delete(some);
         };
+    }
+
+    @Test
+    void aNewEditLeavesNothingToRedo() {
+        ElementId leaf = new ElementId("leaf");
+        History history = WhatFollows.editing()
+                .begin(SampleJob.make())
+                .then(new Move(List.of(leaf), 5, 0))
+                .undo()
+                .orElseThrow();
+        assertThat(history.future()).isPresent();
+        History other = history.then(new Move(List.of(leaf), 0, 7));
+        assertThat(other.future()).isEmpty();
+        assertThat(other.redo()).isEmpty();
     }
 }

@@ -162,4 +162,17 @@ class PainterTest {
         assertThat(at(paint(painter, cut), 5.05, 10)).startsWith("0");
         assertThat(at(paint(painter.withLinesFrom(2), cut), 5.05, 10)).isEqualTo("ffff0000");
     }
+
+    @Test
+    void aFadedShapeFadesItsFillAndItsLineAsOneThing() {
+        Stroke line = Stroke.plain(BLUE, 4);
+        ShapeElement faded = square(4, 4, 10, Paint.solid(RED))
+                .withStroke(Optional.of(line))
+                .withTraits(Traits.named("").withOpacity(0.5));
+        BufferedImage image = paint(faded);
+        // Inside the edge the line covers the fill: half see-through blue, with no red shining through it.
+        assertThat(at(image, 5, 9)).isEqualTo(at(image, 3, 9));
+        assertThat(at(image, 5, 9)).matches("(7f|80)0000ff");
+        assertThat(at(image, 9, 9)).matches("(7f|80)ff0000");
+    }
 }

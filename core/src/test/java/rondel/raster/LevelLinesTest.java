@@ -125,4 +125,14 @@ class LevelLinesTest {
         }
         return sum;
     }
+
+    @Test
+    void whereTwoSpotsMeetAtACornerTheMeanOfTheFourDecidesWhetherTheyAreOne() {
+        int[][] falling = {{0, 0, 0, 0}, {0, 200, 0, 0}, {0, 0, 200, 0}, {0, 0, 0, 0}};
+        int[][] rising = {{0, 0, 0, 0}, {0, 0, 200, 0}, {0, 200, 0, 0}, {0, 0, 0, 0}};
+        for (int[][] spots : new int[][][] {falling, rising}) {
+            assertThat(Contour.of(of(spots, 60.5))).hasSize(1);
+            assertThat(Contour.of(of(spots, 140.5))).hasSize(2);
+        }
+    }
 }

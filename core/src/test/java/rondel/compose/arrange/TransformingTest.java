@@ -204,4 +204,28 @@ class TransformingTest {
             assertThat(after.height()).isCloseTo(before.height(), within(1e-6));
         }
     }
+
+    @Test
+    void ofTwoSidesTheOneThatIsAnotherCountsWhereTheRatioIsKept() {
+        Job job = Jobs.of(box("a", 10, 10, 40, 20));
+        Job taller = new Resize(
+                        ids("a"),
+                        OptionalDouble.of(40),
+                        OptionalDouble.of(30),
+                        true,
+                        Anchor.TOP_LEFT,
+                        Resize.Frame.SHEET)
+                .apply(job);
+        assertThat(boxOf(taller, "a").height()).isCloseTo(30, within(1e-9));
+        assertThat(boxOf(taller, "a").width()).isCloseTo(60, within(1e-9));
+        Job wider = new Resize(
+                        ids("a"),
+                        OptionalDouble.of(60),
+                        OptionalDouble.of(5),
+                        true,
+                        Anchor.TOP_LEFT,
+                        Resize.Frame.SHEET)
+                .apply(job);
+        assertThat(boxOf(wider, "a").height()).isCloseTo(30, within(1e-9));
+    }
 }

@@ -17,6 +17,7 @@ import rondel.compose.arrange.Delete;
 import rondel.compose.arrange.Duplicate;
 import rondel.compose.arrange.Group;
 import rondel.compose.arrange.Jobs;
+import rondel.compose.arrange.Lock;
 import rondel.compose.arrange.MirrorToCorners;
 import rondel.compose.arrange.Move;
 import rondel.compose.arrange.Rotate;
@@ -180,5 +181,18 @@ class LinkedCornersTest {
         assertThat(is.x()).isCloseTo(wanted.x(), within(1e-6));
         assertThat(is.y()).isCloseTo(wanted.y(), within(1e-6));
         assertThat(is.right()).isCloseTo(wanted.right(), within(1e-6));
+    }
+
+    @Test
+    void oneThatIsLockedStaysWhereItIsAndAsItIs() {
+        mirrored(Optional.empty());
+        then(new Lock(List.of(corners.get(3)), true));
+        Box before = corner(3);
+        GroupElement as = cluster(3);
+        then(new Move(List.of(corners.get(0)), 4, 4));
+        then(new SetFill(List.of(cluster(0).children().getFirst().id()), CORAL));
+        assertThat(corner(3)).isEqualTo(before);
+        assertThat(cluster(3).children()).isEqualTo(as.children());
+        assertThat(((ShapeElement) cluster(2).children().getFirst()).fill()).isEqualTo(CORAL);
     }
 }

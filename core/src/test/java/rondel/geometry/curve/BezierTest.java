@@ -121,4 +121,15 @@ class BezierTest {
         assertThat(end.y()).isCloseTo(-1, within(1e-6));
         assertThat(new Bezier(3, 3, 3, 3, 3, 3, 3, 3).isPoint()).isTrue();
     }
+
+    @Test
+    void otherEndsTakeTheHandlesAlong() {
+        Point start = new Point(1, 2);
+        Point end = new Point(13, -4);
+        Bezier cubic = new Bezier(0, 0, 2, 6, 8, 6, 10, 0);
+        assertThat(cubic.between(start, end)).isEqualTo(new Bezier(1, 2, 3, 8, 11, 2, 13, -4));
+        Bezier quadratic = new Bezier(0, 0, 5, 8, 10, 0);
+        // The one handle goes half of the way with either end.
+        assertThat(quadratic.between(start, end)).isEqualTo(new Bezier(1, 2, 7, 7, 13, -4));
+    }
 }

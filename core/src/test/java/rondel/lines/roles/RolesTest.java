@@ -17,7 +17,9 @@ import rondel.catalogue.WhatFollows;
 import rondel.compose.arrange.Hide;
 import rondel.compose.arrange.Jobs;
 import rondel.compose.arrange.Lock;
+import rondel.compose.arrange.Move;
 import rondel.compose.arrange.Place;
+import rondel.compose.arrange.SetRole;
 import rondel.geometry.Affine;
 import rondel.history.History;
 import rondel.job.Job;
@@ -109,5 +111,22 @@ class RolesTest {
         assertThat(tallies.get(Role.CUT).lines()).isEqualTo(2);
         assertThat(tallies.get(Role.CUT).length()).isCloseTo(160 + 80, within(1e-9));
         assertThat(MadeLines.of(cut.sheet(Jobs.SHEET)).asideTally().lines()).isEqualTo(2);
+    }
+
+    @Test
+    void aRoleThatWasGivenByHandIsNotOverwritten() {
+        History history = WhatFollows.editing()
+                .begin(Jobs.of())
+                .then(new RolesByLook(List.of(RED_LINES)))
+                .then(new Place(
+                        Jobs.SHEET,
+                        List.of(
+                                lined("scored", 10, List.of()).with(t -> t.withRole(Role.SCORE)),
+                                lined("ruled", 60, List.of())),
+                        List.of()));
+        assertThat(role(history.job(), "scored")).isEqualTo(Role.SCORE);
+        assertThat(role(history.job(), "ruled")).isEqualTo(Role.CUT);
+        History printed = history.then(new SetRole(ids("ruled"), Role.PRINT)).then(new Move(ids("ruled"), 3, 0));
+        assertThat(role(printed.job(), "ruled")).isEqualTo(Role.PRINT);
     }
 }
