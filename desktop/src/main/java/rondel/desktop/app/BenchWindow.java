@@ -3,8 +3,8 @@ package rondel.desktop.app;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -20,7 +20,6 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -28,6 +27,7 @@ import rondel.desktop.bar.StatusBar;
 import rondel.desktop.bar.TopBar;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
+import rondel.desktop.compose.ComposeStage;
 import rondel.desktop.compose.measure.MeasureView;
 import rondel.desktop.compose.shelf.ShelfActions;
 import rondel.desktop.compose.shelf.ShelfModel;
@@ -43,15 +43,18 @@ import rondel.desktop.files.Questions;
 import rondel.desktop.lines.FindingMarks;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesSides;
+import rondel.desktop.lines.LinesStage;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.FillingRun;
 import rondel.desktop.lines.making.Preview;
 import rondel.desktop.look.Theme;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.SelectionBox;
+import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.stack.StackView;
+import rondel.desktop.stage.StageView;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Shelf;
 import rondel.formats.shelf.Thing;
@@ -61,31 +64,11 @@ import rondel.geometry.Point;
 /** The whole window: shelf, sheet, measure, stack, and the bars above and below. */
 public final class BenchWindow extends StackPane {
 
-    /** Commands whose keys work wherever the keyboard is: those that are about the job, or about how it is looked at. */
-    private static final Set<String> EVERYWHERE = Set.of(
-            "new",
-            "open",
-            "save",
-            "saveAs",
-            "place",
-            "export",
-            "fillIn",
-            "fit",
-            "trueSize",
-            "zoomIn",
-            "zoomOut",
-            "addSheet",
-            "nextSheet",
-            "previousSheet",
-            "stageCompose",
-            "stageLines",
-            "glyphs");
-
     private final Desk desk;
     private final SheetView sheet;
     private final ShelfView shelf;
     private final ShelfModel shelfModel;
-    private final StageChoice stages = new StageChoice();
+    private final StageChoice stages = new StageChoice(List.of(ComposeStage.STAGE, LinesStage.STAGE));
     private final FindingsModel findings;
     private final Preview preview;
     private final JobActions actions;
@@ -95,6 +78,8 @@ public final class BenchWindow extends StackPane {
 
     /** The toolkit does not say which keys are held while files are dropped; this is what was held before. */
     private boolean altHeld;
+
+    private Optional<StageView> shown = Optional.empty();
 
     /** @param opening opens the shelf, off the toolkit's thread */
     public BenchWindow(
@@ -117,25 +102,25 @@ public final class BenchWindow extends StackPane {
         addEventFilter(MouseEvent.MOUSE_RELEASED, carrying::released);
         addEventFilter(MouseEvent.MOUSE_RELEASED, this::overShelf);
         StatusBar status = new StatusBar(desk, sheet, progress);
-        BorderPane all = new BorderPane(sheet);
+        BorderPane all = new BorderPane();
         findings = new FindingsModel(desk, reader.fonts());
         Runnable marked = () -> sheet.mark(
                 FindingMarks.of(desk.bench().job(), desk.bench().sheet().id(), findings.findings()));
         findings.onChange(marked);
         desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SHEET), marked);
         all.setTop(new TopBar(desk, commands, stages, findings));
-        all.setLeft(shelf);
-        Region measure = new MeasureView(desk, commands, texts, letters);
-        all.setRight(measure);
-        Region found = LinesSides.left(desk, findings);
-        Region tools = LinesSides.right(desk, commands, preview, edits, sheet);
+        Map<Stage, StageView> views = Map.of(
+                ComposeStage.STAGE, new ComposeStage(shelf, sheet, new MeasureView(desk, commands, texts, letters)),
+                LinesStage.STAGE,
+                        new LinesStage(
+                                LinesSides.left(desk, findings),
+                                sheet,
+                                LinesSides.right(desk, commands, preview, edits, sheet),
+                                preview));
+        show(views.get(stages.get()), all);
         stages.onChange(() -> {
-            boolean lines = stages.get() == StageChoice.Stage.LINES;
-            all.setLeft(lines ? found : shelf);
-            all.setRight(lines ? tools : measure);
-            sheet.showLines(lines);
+            show(views.get(stages.get()), all);
             marked.run();
-            preview.end();
         });
         all.setBottom(new VBox(new StackView(desk), status));
         Pane above = new Pane(carried);
@@ -210,10 +195,19 @@ public final class BenchWindow extends StackPane {
         }));
     }
 
+    private void show(StageView next, BorderPane all) {
+        shown.ifPresent(before -> before.left(next));
+        shown = Optional.of(next);
+        all.setLeft(next.left());
+        all.setCenter(next.middle());
+        all.setRight(next.right());
+        next.entered();
+    }
+
     private void key(KeyEvent e) {
         boolean elsewhere = hasKeysOfItsOwn(e.getTarget());
         commands.matching(e).ifPresent(command -> {
-            boolean meant = !elsewhere || EVERYWHERE.contains(command.id());
+            boolean meant = !elsewhere || commands.worksEverywhere(command);
             if (meant && command.enabled().getAsBoolean()) {
                 command.run();
                 e.consume();

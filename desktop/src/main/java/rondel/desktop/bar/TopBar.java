@@ -18,7 +18,9 @@ import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.lines.FindingsModel;
+import rondel.desktop.lines.LinesStage;
 import rondel.desktop.look.Shown;
+import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
@@ -71,11 +73,12 @@ public final class TopBar extends HBox {
                 desk.bench().show(sheets.getValue());
             }
         });
-        HBox stage = new HBox(18, stage(stages, commands, "stageCompose"), stage(stages, commands, "stageLines"));
+        HBox stage = new HBox(18);
+        stages.all().forEach(s -> stage.getChildren().add(stage(stages, commands, s)));
         stage.setAlignment(javafx.geometry.Pos.CENTER);
         badge.setId("badge");
         badge.getStyleClass().add("badge");
-        badge.setOnAction(e -> stages.open(StageChoice.Stage.LINES));
+        badge.setOnAction(e -> commands.get(LinesStage.STAGE.command()).run());
         findings.onChange(() -> count(findings.findings().size()));
         count(0);
         Region left = new Region();
@@ -99,15 +102,14 @@ public final class TopBar extends HBox {
     }
 
     /** The name of a stage, which opens it; the open one is underlined. */
-    private static Button stage(StageChoice stages, Commands commands, String id) {
-        Command command = commands.get(id);
+    private static Button stage(StageChoice stages, Commands commands, Stage stage) {
+        Command command = commands.get(stage.command());
         Button button = new Button(command.label());
-        button.setId(id);
+        button.setId(stage.command());
         button.getStyleClass().addAll("stage", "quiet-button");
         button.setTooltip(new Tooltip(command.hint()));
         button.setOnAction(e -> command.run());
-        Runnable mark = () -> button.pseudoClassStateChanged(
-                OPEN, id.equals(stages.get() == StageChoice.Stage.LINES ? "stageLines" : "stageCompose"));
+        Runnable mark = () -> button.pseudoClassStateChanged(OPEN, stages.get().equals(stage));
         stages.onChange(mark);
         mark.run();
         return button;

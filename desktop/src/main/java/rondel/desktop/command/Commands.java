@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import javafx.scene.input.KeyEvent;
@@ -30,6 +31,7 @@ import rondel.desktop.files.JobActions;
 import rondel.desktop.files.Questions;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.model.Bench;
+import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
 import rondel.desktop.sheet.SheetView;
 import rondel.geometry.Anchor;
@@ -46,6 +48,27 @@ import rondel.operation.Operation;
 public final class Commands {
 
     private final Map<String, Command> all = new LinkedHashMap<>();
+    /** Those that are about the job or how one looks at it: they work wherever the keyboard is, and in every stage. */
+    private static final Set<String> EVERYWHERE = Set.of(
+            "new",
+            "open",
+            "save",
+            "saveAs",
+            "place",
+            "export",
+            "fillIn",
+            "undo",
+            "redo",
+            "fit",
+            "trueSize",
+            "zoomIn",
+            "zoomOut",
+            "addSheet",
+            "nextSheet",
+            "previousSheet",
+            "glyphs");
+
+    private final StageChoice stages;
     private final Desk desk;
     private final Bench bench;
 
@@ -61,6 +84,7 @@ public final class Commands {
             BackgroundEdits edits) {
         this.desk = desk;
         this.bench = desk.bench();
+        this.stages = stages;
         add("new", "Shortcut+N", always(), files::newJob);
         add("open", "Shortcut+O", always(), files::open);
         DemoJobs.all().forEach(d -> add("demo-" + d.name(), "", always(), () -> files.openDemo(d)));
@@ -87,11 +111,20 @@ public final class Commands {
         new TryOutCommands(this, desk, questions).add();
         new ColourCommands(this, desk, sheet, questions).add();
         new LinesCommands(this, desk, edits).add();
-        new RoleCommands(this, desk, questions, stages).add();
+        new RoleCommands(this, desk, questions).add();
+        stageCommands();
         add("fit", "Shortcut+0", always(), sheet::fit);
         add("trueSize", "Shortcut+1", always(), sheet::trueSize);
         add("zoomIn", "Shortcut+Equals", always(), () -> sheet.zoom(1.25));
         add("zoomOut", "Shortcut+Minus", always(), () -> sheet.zoom(0.8));
+    }
+
+    /** A command for each stage, with the key of its place. */
+    private void stageCommands() {
+        for (Stage stage : stages.all()) {
+            int place = stages.all().indexOf(stage) + 1;
+            add(stage.command(), "Shortcut+F" + place, always(), () -> stages.open(stage));
+        }
     }
 
     private void sheets(JobActions files) {
@@ -191,6 +224,17 @@ public final class Commands {
         return found;
     }
 
+    /** The stages that there are. */
+    public List<Stage> stages() {
+        return stages.all();
+    }
+
+    /** Whether a command's keys work wherever the keyboard is, in a field too. */
+    public boolean worksEverywhere(Command command) {
+        boolean ofField = command.id().equals("undo") || command.id().equals("redo");
+        return EVERYWHERE.contains(command.id()) && !ofField || command.id().startsWith("stage");
+    }
+
     /** The command that a key means. */
     public Optional<Command> matching(KeyEvent e) {
         return all.values().stream()
@@ -219,7 +263,10 @@ public final class Commands {
     }
 
     private void add(String id, String keys, BooleanSupplier enabled, Runnable action) {
-        all.put(id, Command.of(id, keys, enabled, action));
+        BooleanSupplier here = EVERYWHERE.contains(id) || id.startsWith("stage") || id.startsWith("demo-")
+                ? enabled
+                : () -> stages.get().showsSheet() && enabled.getAsBoolean();
+        all.put(id, Command.of(id, keys, here, action));
     }
 
     private static BooleanSupplier always() {

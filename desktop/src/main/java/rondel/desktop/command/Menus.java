@@ -2,10 +2,12 @@ package rondel.desktop.command;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import rondel.desktop.model.Stage;
 import rondel.job.Role;
 import rondel.words.Words;
 
@@ -164,7 +166,7 @@ public final class Menus {
                         LINE,
                         "shadow"),
                 menu(commands, "sheet", "changeSheet", "addSheet", "removeSheet", LINE, "nextSheet", "previousSheet"),
-                menu(commands, "view", "stageCompose", "stageLines", LINE, "fit", "trueSize", "zoomIn", "zoomOut"));
+                menu(commands, "view", view(commands)));
     }
 
     /** What a right click on the sheet offers. */
@@ -232,5 +234,14 @@ public final class Menus {
         item.setOnAction(e -> command.run());
         command.keys().ifPresent(item::setAccelerator);
         return item;
+    }
+
+    /** The stages, and how near one looks. */
+    private static String[] view(Commands commands) {
+        return Stream.of(
+                        commands.stages().stream().map(Stage::command),
+                        Stream.of(LINE, "fit", "trueSize", "zoomIn", "zoomOut"))
+                .flatMap(ids -> ids)
+                .toArray(String[]::new);
     }
 }

@@ -4,7 +4,6 @@ import java.util.List;
 import rondel.compose.arrange.SetRole;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.files.Questions;
-import rondel.desktop.model.StageChoice;
 import rondel.job.Role;
 import rondel.job.RoleRule;
 import rondel.lines.roles.Looks;
@@ -18,18 +17,14 @@ public final class RoleCommands {
     private final Commands all;
     private final Desk desk;
     private final Questions questions;
-    private final StageChoice stages;
 
-    RoleCommands(Commands all, Desk desk, Questions questions, StageChoice stages) {
+    RoleCommands(Commands all, Desk desk, Questions questions) {
         this.all = all;
         this.desk = desk;
         this.questions = questions;
-        this.stages = stages;
     }
 
     void add() {
-        all.put("stageCompose", "Shortcut+F1", () -> true, () -> stages.open(StageChoice.Stage.COMPOSE));
-        all.put("stageLines", "Shortcut+F2", () -> true, () -> stages.open(StageChoice.Stage.LINES));
         for (Role role : Role.values()) {
             all.put(
                     id(role),
