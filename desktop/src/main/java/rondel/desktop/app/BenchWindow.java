@@ -25,6 +25,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import rondel.desktop.bar.StatusBar;
 import rondel.desktop.bar.TopBar;
+import rondel.desktop.command.CommandScope;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
 import rondel.desktop.compose.ComposeStage;
@@ -48,7 +49,7 @@ import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.FillingRun;
 import rondel.desktop.lines.making.Preview;
 import rondel.desktop.look.Theme;
-import rondel.desktop.model.Bench;
+import rondel.desktop.model.Change;
 import rondel.desktop.model.SelectionBox;
 import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
@@ -107,7 +108,7 @@ public final class BenchWindow extends StackPane {
         Runnable marked = () -> sheet.mark(
                 FindingMarks.of(desk.bench().job(), desk.bench().sheet().id(), findings.findings()));
         findings.onChange(marked);
-        desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SHEET), marked);
+        desk.bench().on(EnumSet.of(Change.JOB, Change.SHEET), marked);
         all.setTop(new TopBar(desk, commands, stages, findings));
         Map<Stage, StageView> views = Map.of(
                 ComposeStage.STAGE, new ComposeStage(shelf, sheet, new MeasureView(desk, commands, texts, letters)),
@@ -207,7 +208,7 @@ public final class BenchWindow extends StackPane {
     private void key(KeyEvent e) {
         boolean elsewhere = hasKeysOfItsOwn(e.getTarget());
         commands.matching(e).ifPresent(command -> {
-            boolean meant = !elsewhere || commands.worksEverywhere(command);
+            boolean meant = !elsewhere || CommandScope.worksInFields(command);
             if (meant && command.enabled().getAsBoolean()) {
                 command.run();
                 e.consume();

@@ -10,7 +10,7 @@ import javafx.scene.layout.Region;
 import javafx.util.Duration;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
-import rondel.desktop.model.Bench;
+import rondel.desktop.model.Change;
 import rondel.desktop.model.SelectionFacts;
 import rondel.desktop.sheet.SheetView;
 import rondel.geometry.Box;
@@ -47,7 +47,7 @@ public final class StatusBar extends HBox {
         fade.setOnFinished(e -> notice.setText(""));
         desk.notices().showIn(s -> show(s, false), s -> show(s, true));
         desk.selection().onChange(this::refresh);
-        desk.bench().on(EnumSet.of(Bench.Change.JOB), this::unitChanged);
+        desk.bench().on(EnumSet.of(Change.JOB), this::unitChanged);
         sheet.onLook(this::showZoom);
         refresh();
     }

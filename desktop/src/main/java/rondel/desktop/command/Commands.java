@@ -4,7 +4,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import javafx.scene.input.KeyEvent;
@@ -48,26 +47,6 @@ import rondel.operation.Operation;
 public final class Commands {
 
     private final Map<String, Command> all = new LinkedHashMap<>();
-    /** Those that are about the job or how one looks at it: they work wherever the keyboard is, and in every stage. */
-    private static final Set<String> EVERYWHERE = Set.of(
-            "new",
-            "open",
-            "save",
-            "saveAs",
-            "place",
-            "export",
-            "fillIn",
-            "undo",
-            "redo",
-            "fit",
-            "trueSize",
-            "zoomIn",
-            "zoomOut",
-            "addSheet",
-            "nextSheet",
-            "previousSheet",
-            "glyphs");
-
     private final StageChoice stages;
     private final Desk desk;
     private final Bench bench;
@@ -229,12 +208,6 @@ public final class Commands {
         return stages.all();
     }
 
-    /** Whether a command's keys work wherever the keyboard is, in a field too. */
-    public boolean worksEverywhere(Command command) {
-        boolean ofField = command.id().equals("undo") || command.id().equals("redo");
-        return EVERYWHERE.contains(command.id()) && !ofField || command.id().startsWith("stage");
-    }
-
     /** The command that a key means. */
     public Optional<Command> matching(KeyEvent e) {
         return all.values().stream()
@@ -263,9 +236,8 @@ public final class Commands {
     }
 
     private void add(String id, String keys, BooleanSupplier enabled, Runnable action) {
-        BooleanSupplier here = EVERYWHERE.contains(id) || id.startsWith("stage") || id.startsWith("demo-")
-                ? enabled
-                : () -> stages.get().showsSheet() && enabled.getAsBoolean();
+        BooleanSupplier here =
+                CommandScope.isOfEveryStage(id) ? enabled : () -> stages.get().showsSheet() && enabled.getAsBoolean();
         all.put(id, Command.of(id, keys, here, action));
     }
 

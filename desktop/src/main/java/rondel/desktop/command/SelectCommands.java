@@ -43,7 +43,8 @@ final class SelectCommands {
                 "repeatDuplicate",
                 "Shortcut+Shift+D",
                 () -> RepeatDuplicate.of(bench.history()).isPresent(),
-                () -> RepeatDuplicate.of(bench.history()).ifPresent(desk::perform));
+                () -> bench.whenSettled(
+                        () -> RepeatDuplicate.of(bench.history()).ifPresent(desk::perform)));
         all.put("pin", "Shortcut+P", this::anySelected, this::pin);
         all.put(
                 "linesScale",

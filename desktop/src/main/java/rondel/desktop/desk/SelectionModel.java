@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import rondel.desktop.model.Bench;
+import rondel.desktop.model.Change;
 import rondel.desktop.model.SelectionBox;
 import rondel.desktop.model.SelectionFacts;
 import rondel.job.Extent;
@@ -21,7 +22,7 @@ public final class SelectionModel {
     SelectionModel(Bench bench, Workers workers) {
         this.bench = bench;
         this.derived = new Derived<>(workers, this::found);
-        bench.on(EnumSet.of(Bench.Change.JOB, Bench.Change.SELECTION, Bench.Change.SHEET), this::ask);
+        bench.on(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET), this::ask);
         ask();
     }
 

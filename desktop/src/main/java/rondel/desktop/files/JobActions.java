@@ -19,11 +19,8 @@ import rondel.desktop.model.Bench;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
-import rondel.formats.export.ExportFormat;
 import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
-import rondel.formats.page.Page;
-import rondel.formats.png.PixelSize;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Thing;
 import rondel.geometry.Point;
@@ -277,23 +274,11 @@ public final class JobActions {
     }
 
     private void write(ExportChoice choice, Path file) {
-        Job job = desk.bench().job();
-        var sheet = desk.bench().sheet().id();
-        var only = desk.bench().selectedIds();
+        Bench bench = desk.bench();
+        Export export = new Export(bench.job(), bench.sheet().id(), bench.selectedIds(), choice);
         progress.runFile(
                 Words.of("progress.exporting", file.getFileName()),
-                () -> {
-                    Page page = choice.selectionOnly() && !only.isEmpty()
-                            ? Page.ofElements(job, sheet, only)
-                            : Page.ofSheet(job, sheet);
-                    Page shown = choice.transparent() ? page.withoutPaper() : page;
-                    ExportFormat format = choice.format();
-                    PixelSize size = format.ofPixels()
-                            ? PixelSize.atPpi(shown, choice.ppi())
-                            : new PixelSize(1, 1, choice.ppi());
-                    format.write(shown, size, desk.pictures(), file);
-                    return file;
-                },
+                () -> export.write(file, desk.pictures()),
                 f -> desk.notices().say(Words.of("notice.exported", f.getFileName())));
     }
 

@@ -8,7 +8,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.shape.Line;
 import rondel.desktop.desk.Derived;
 import rondel.desktop.desk.Desk;
-import rondel.desktop.model.Bench;
+import rondel.desktop.model.Change;
 import rondel.job.Role;
 import rondel.job.Sheet;
 import rondel.lines.roles.MadeLines;
@@ -27,7 +27,7 @@ final class LegendView extends GridPane {
         setId("legend");
         setMinHeight(USE_PREF_SIZE);
         made = new Derived<>(desk.workers(), this::show);
-        desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SHEET), this::ask);
+        desk.bench().on(EnumSet.of(Change.JOB, Change.SHEET), this::ask);
         sceneProperty().addListener((o, before, now) -> ask());
     }
 

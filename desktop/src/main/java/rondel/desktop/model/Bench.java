@@ -3,12 +3,12 @@ package rondel.desktop.model;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import rondel.catalogue.WhatFollows;
 import rondel.geometry.Affine;
 import rondel.history.History;
@@ -26,37 +26,13 @@ import rondel.operation.Operation;
  *  another, and what is read here is what is to be shown. */
 public final class Bench {
 
-    /** What of it has changed. */
-    public enum Change {
-        /** The job, by an edit, an undo or a redo, or as another was opened. */
-        JOB,
-        /** What is selected, or which group is open. */
-        SELECTION,
-        /** Which sheet is shown. */
-        SHEET,
-        /** The file it is in, and whether it is saved there. */
-        FILE
-    }
-
-    private record Listening(Set<Change> to, Runnable listener) {}
-
-    /** Where the person is looking: kept with each edit, so that undo brings back the selection too. */
-    private record View(SheetId sheet, List<ElementId> openPath, Set<ElementId> selection) {}
-
-    private final List<Listening> listeners = new ArrayList<>();
-    private final List<Runnable> openListeners = new ArrayList<>();
-    private final List<View> pastViews = new ArrayList<>();
-    private final List<View> futureViews = new ArrayList<>();
+    private final ChangeListeners listeners = new ChangeListeners();
+    private final Views views = new Views();
     private Recorder recorder = Recorder.NONE;
     private final EditQueue edits;
     private Consumer<Throwable> failed = e -> {};
     private Optional<Job> saved = Optional.empty();
     private Optional<Path> file = Optional.empty();
-    private View view = new View(new SheetId(""), List.of(), Set.of());
-
-    /** Where the person was looking before the edit that is being shown. */
-    private View viewBefore = view;
-
     /** A bench whose edits are made on the thread that asks. */
     public Bench(Job job) {
         this(job, EditThreads.SAME);
@@ -86,16 +62,9 @@ public final class Bench {
         saved = savedJob;
         file = from;
         recorder.opened(newHistory, from);
-        pastViews.clear();
-        futureViews.clear();
-        view = new View(newHistory.job().sheets().getFirst().id(), List.of(), Set.of());
-        openListeners.forEach(Runnable::run);
-        changed(EnumSet.allOf(Change.class));
-    }
-
-    /** Has a listener told when other work is put on the bench, before it is told that something has changed. */
-    public void onOpen(Runnable listener) {
-        openListeners.add(listener);
+        views.start(newHistory.job());
+        changed(EnumSet.of(Change.WORK));
+        changed(EnumSet.complementOf(EnumSet.of(Change.WORK)));
     }
 
     public void recordTo(Recorder other) {
@@ -104,12 +73,12 @@ public final class Bench {
 
     /** Has a listener told of any change. */
     public void onChange(Runnable listener) {
-        on(EnumSet.allOf(Change.class), listener);
+        on(EnumSet.complementOf(EnumSet.of(Change.WORK)), listener);
     }
 
     /** Has a listener told when something of what it reads has changed. */
     public void on(Set<Change> changes, Runnable listener) {
-        listeners.add(new Listening(EnumSet.copyOf(changes), listener));
+        listeners.add(changes, listener);
     }
 
     /** What has been done, without an edit that is still being worked out. */
@@ -133,7 +102,7 @@ public final class Bench {
     }
 
     public Sheet sheet() {
-        return job().sheet(view.sheet);
+        return job().sheet(views.now().sheet());
     }
 
     public Optional<Path> file() {
@@ -185,7 +154,7 @@ public final class Bench {
 
         @Override
         public void shown(Operation operation, List<ElementId> selects, boolean merged) {
-            look(operation, selects, merged);
+            views.shown(operation, selects, merged, job());
             changed(EnumSet.of(Change.JOB, Change.SELECTION));
         }
 
@@ -193,28 +162,16 @@ public final class Bench {
         public void settled(Operation operation, List<ElementId> selects, boolean wasShown, boolean merged) {
             recorder.done(operation);
             if (!wasShown) {
-                look(operation, selects, merged);
+                views.shown(operation, selects, merged, job());
             }
-            pastViews.add(viewBefore);
-            futureViews.clear();
-            settle();
+            views.settled(job());
             changed(EnumSet.of(Change.JOB, Change.SELECTION));
         }
 
         @Override
         public void takenBack() {
-            view = viewBefore;
-            settle();
+            views.takenBack(job());
             changed(EnumSet.of(Change.JOB, Change.SELECTION));
-        }
-
-        private void look(Operation operation, List<ElementId> selects, boolean merged) {
-            if (!merged) {
-                viewBefore = view;
-            }
-            boolean aboutNone = selects.isEmpty() && operation.about().isEmpty();
-            view = new View(view.sheet, view.openPath, aboutNone ? view.selection : new LinkedHashSet<>(selects));
-            settle();
         }
     }
 
@@ -235,79 +192,57 @@ public final class Bench {
     }
 
     public void undo() {
-        edits.then(() -> history().undo().ifPresent(h -> {
-            edits.replaceSettled(h);
-            recorder.undone();
-            travel(pastViews, futureViews);
-        }));
+        travel(History::undo, () -> recorder.undone(), views::undone);
     }
 
     public void redo() {
-        edits.then(() -> history().redo().ifPresent(h -> {
-            edits.replaceSettled(h);
-            recorder.redone();
-            travel(futureViews, pastViews);
-        }));
+        travel(History::redo, () -> recorder.redone(), views::redone);
     }
 
-    private void travel(List<View> from, List<View> to) {
-        to.add(view);
-        if (!from.isEmpty()) {
-            view = from.removeLast();
-        }
-        settle();
-        changed(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET));
+    private void travel(Function<History, Optional<History>> step, Runnable record, Consumer<Job> look) {
+        edits.then(() -> step.apply(history()).ifPresent(h -> {
+            edits.replaceSettled(h);
+            record.run();
+            look.accept(h.job());
+            changed(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET));
+        }));
     }
 
     /** The groups that are stepped into, outermost first. */
     public List<GroupElement> openGroups() {
-        List<GroupElement> groups = new ArrayList<>();
-        List<Element> level = sheet().elements();
-        for (ElementId id : view.openPath) {
-            Optional<Element> next =
-                    level.stream().filter(e -> e.id().equals(id)).findFirst();
-            if (next.isEmpty() || !(next.get() instanceof GroupElement g)) {
-                break;
-            }
-            groups.add(g);
-            level = g.children();
-        }
-        return groups;
+        return OpenLevel.of(sheet(), views.now().openPath()).groups();
     }
 
     /** What can be selected now: the elements of the open group or of the sheet, back to front. */
     public List<Element> level() {
-        List<GroupElement> groups = openGroups();
-        return groups.isEmpty() ? sheet().elements() : groups.getLast().children();
+        return OpenLevel.of(sheet(), views.now().openPath()).elements();
     }
 
     /** From the open group's space to the sheet's. */
     public Affine levelToSheet() {
-        Affine all = Affine.IDENTITY;
-        for (GroupElement g : openGroups()) {
-            all = all.times(g.placement());
-        }
-        return all;
+        return OpenLevel.of(sheet(), views.now().openPath()).toSheet();
     }
 
     public Set<ElementId> selection() {
-        return view.selection;
+        return views.now().selection();
     }
 
     public List<ElementId> selectedIds() {
-        return List.copyOf(view.selection);
+        return List.copyOf(views.now().selection());
     }
 
     public List<Located> selected() {
-        return view.selection.stream().flatMap(id -> job().find(id).stream()).toList();
+        return views.now().selection().stream()
+                .flatMap(id -> job().find(id).stream())
+                .toList();
     }
 
     public void select(Iterable<ElementId> ids) {
         Set<ElementId> wanted = new LinkedHashSet<>();
         ids.forEach(wanted::add);
-        if (!wanted.equals(view.selection)) {
-            view = new View(view.sheet, view.openPath, wanted);
-            settle();
+        if (!wanted.equals(views.now().selection())) {
+            views.look(views.now().selecting(wanted));
+            views.settle(job());
             changed(EnumSet.of(Change.SELECTION));
         }
     }
@@ -325,7 +260,7 @@ public final class Bench {
 
     /** Adds to the selection, or takes away what is in it already. */
     public void toggle(ElementId id) {
-        Set<ElementId> ids = new LinkedHashSet<>(view.selection);
+        Set<ElementId> ids = new LinkedHashSet<>(views.now().selection());
         if (!ids.remove(id)) {
             ids.add(id);
         }
@@ -334,55 +269,32 @@ public final class Bench {
 
     public void stepInto(ElementId group) {
         if (level().stream().anyMatch(e -> e.id().equals(group) && e instanceof GroupElement)) {
-            List<ElementId> path = new ArrayList<>(view.openPath);
+            List<ElementId> path = new ArrayList<>(views.now().openPath());
             path.add(group);
-            view = new View(view.sheet, List.copyOf(path), Set.of());
+            views.look(views.now().open(path, Set.of()));
             changed(EnumSet.of(Change.SELECTION));
         }
     }
 
     /** Closes groups until {@code depth} are open; the group stepped out of is selected. */
     public void stepOut(int depth) {
-        if (depth < view.openPath.size()) {
-            ElementId left = view.openPath.get(depth);
-            view = new View(view.sheet, List.copyOf(view.openPath.subList(0, depth)), Set.of(left));
+        if (depth < views.now().openPath().size()) {
+            ElementId left = views.now().openPath().get(depth);
+            views.look(views.now().open(views.now().openPath().subList(0, depth), Set.of(left)));
             changed(EnumSet.of(Change.SELECTION));
         }
     }
 
     public int depth() {
-        return view.openPath.size();
+        return views.now().openPath().size();
     }
 
     public void show(SheetId sheet) {
-        view = new View(job().sheet(sheet).id(), List.of(), Set.of());
+        views.look(new Views.View(job().sheet(sheet).id(), List.of(), Set.of()));
         changed(EnumSet.of(Change.SHEET, Change.SELECTION));
     }
 
-    /** Drops what no longer exists from the open path and the selection. */
-    private void settle() {
-        if (job().sheets().stream().noneMatch(s -> s.id().equals(view.sheet))) {
-            view = new View(job().sheets().getFirst().id(), List.of(), Set.of());
-        }
-        List<ElementId> path = openGroups().stream().map(Element::id).toList();
-        view = new View(view.sheet, path, view.selection);
-        if (view.selection.isEmpty()) {
-            return;
-        }
-        Set<ElementId> level = new HashSet<>();
-        level().forEach(e -> level.add(e.id()));
-        if (!level.containsAll(view.selection)) {
-            Set<ElementId> there = new LinkedHashSet<>(view.selection);
-            there.retainAll(level);
-            view = new View(view.sheet, path, there);
-        }
-    }
-
     private void changed(Set<Change> what) {
-        for (Listening l : List.copyOf(listeners)) {
-            if (l.to.stream().anyMatch(what::contains)) {
-                l.listener.run();
-            }
-        }
+        listeners.tell(what);
     }
 }

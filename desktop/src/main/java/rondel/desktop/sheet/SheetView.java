@@ -12,7 +12,7 @@ import javafx.stage.Window;
 import rondel.compose.snap.Snap;
 import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.desk.Desk;
-import rondel.desktop.model.Bench;
+import rondel.desktop.model.Change;
 import rondel.desktop.model.SelectionFacts;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -86,8 +86,8 @@ public final class SheetView extends Region {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
-        desk.bench().onOpen(() -> fitted = Optional.empty());
-        desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SELECTION, Bench.Change.SHEET), this::jobChanged);
+        desk.bench().on(EnumSet.of(Change.WORK), () -> fitted = Optional.empty());
+        desk.bench().on(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET), this::jobChanged);
         desk.selection().onChange(this::selectionKnown);
         sceneProperty()
                 .flatMap(Scene::windowProperty)

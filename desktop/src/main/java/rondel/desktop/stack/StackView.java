@@ -20,7 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.desk.Desk;
-import rondel.desktop.model.Bench;
+import rondel.desktop.model.Change;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -67,7 +67,7 @@ public final class StackView extends VBox {
         Region bar = new Region();
         getChildren().addAll(head, new StackPane(cards, bar));
         new StackDrag(desk, cards, bar);
-        desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SELECTION, Bench.Change.SHEET), this::show);
+        desk.bench().on(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET), this::show);
         show();
     }
 

@@ -29,7 +29,7 @@ import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
-import rondel.desktop.model.Bench;
+import rondel.desktop.model.Change;
 import rondel.desktop.model.Measurements;
 import rondel.desktop.model.SelectionFacts;
 import rondel.desktop.model.Surroundings;
@@ -111,7 +111,7 @@ public final class MeasureView extends VBox {
         getChildren().addAll(title, empty, scroll);
         anchor.chosen().addListener((o, before, now) -> show());
         desk.selection().onChange(this::show);
-        desk.bench().on(EnumSet.of(Bench.Change.JOB), this::showUnits);
+        desk.bench().on(EnumSet.of(Change.JOB), this::showUnits);
         show();
     }
 

@@ -36,7 +36,12 @@ public final class FillingRun {
         private long seen;
     }
 
+    /** Begins once every edit that was asked for before is made. */
     public void start(FillOutline operation) {
+        desk.bench().whenSettled(() -> begin(operation));
+    }
+
+    private void begin(FillOutline operation) {
         Job job = desk.bench().job();
         Editing editing = desk.bench().history().editing();
         Under under = new Under();

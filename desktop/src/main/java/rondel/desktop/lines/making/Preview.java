@@ -10,7 +10,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.util.Duration;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Workers;
-import rondel.desktop.model.Bench;
+import rondel.desktop.model.Change;
 import rondel.desktop.sheet.SheetView;
 import rondel.history.Editing;
 import rondel.job.Job;
@@ -40,7 +40,7 @@ public final class Preview {
         this.desk = desk;
         this.sheet = sheet;
         pause.setOnFinished(e -> compute());
-        desk.bench().on(EnumSet.of(Bench.Change.JOB, Bench.Change.SELECTION, Bench.Change.SHEET), () -> {
+        desk.bench().on(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET), () -> {
             finished = finished.filter(f -> f.base == desk.bench().job());
             if (underWay) {
                 propose(proposed);
