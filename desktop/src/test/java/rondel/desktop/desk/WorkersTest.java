@@ -133,4 +133,41 @@ class WorkersTest extends ApplicationTest {
         workers.paint(() -> "sand", result -> heard.add("painted"));
         hears("painted");
     }
+
+    @Test
+    void whateverIsThrownSomebodyHearsOfIt() throws Exception {
+        workers.onUnexpected(e -> heard.add("unexpected " + e.getMessage()));
+        run(() -> {
+            throw new AssertionError("spring tide");
+        });
+        workers.run(
+                () -> "neap",
+                result -> {
+                    throw new IllegalStateException("at the end of " + result);
+                },
+                failure -> heard.add("failed"),
+                () -> heard.add("called off"));
+        workers.derive(
+                () -> {
+                    throw new StackOverflowError("deep");
+                },
+                result -> heard.add("derived"));
+        hears("failed spring tide", "unexpected at the end of neap", "unexpected deep");
+        assertThat(workers.isDerived()).isTrue();
+    }
+
+    @Test
+    void aFileWaitsBehindNoComputing() throws Exception {
+        CountDownLatch goOn = new CountDownLatch(1);
+        for (int i = 0; i < 8; i++) {
+            run(() -> {
+                goOn.await();
+                return "computed";
+            });
+        }
+        CountDownLatch saved = new CountDownLatch(1);
+        workers.file(() -> "saved", result -> saved.countDown(), failure -> {}, () -> {});
+        assertThat(saved.await(10, TimeUnit.SECONDS)).isTrue();
+        goOn.countDown();
+    }
 }
