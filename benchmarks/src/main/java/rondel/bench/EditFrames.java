@@ -9,10 +9,8 @@ import java.util.concurrent.CountDownLatch;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.event.EventType;
-import javafx.geometry.Point2D;
 import javafx.scene.Scene;
 import javafx.scene.control.TextField;
-import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import rondel.catalogue.WhatFollows;
@@ -253,27 +251,6 @@ final class EditFrames {
     }
 
     private void fire(EventType<MouseEvent> type, Point at) {
-        Point2D p = window.sheet().localToScene(at.x(), at.y());
-        boolean down = type != MouseEvent.MOUSE_RELEASED;
-        window.sheet()
-                .fireEvent(new MouseEvent(
-                        type,
-                        p.getX(),
-                        p.getY(),
-                        p.getX(),
-                        p.getY(),
-                        MouseButton.PRIMARY,
-                        1,
-                        false,
-                        false,
-                        false,
-                        false,
-                        down,
-                        false,
-                        false,
-                        true,
-                        false,
-                        type != MouseEvent.MOUSE_DRAGGED,
-                        null));
+        new SheetPointer(window).fire(type, at);
     }
 }

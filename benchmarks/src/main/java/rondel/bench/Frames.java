@@ -12,9 +12,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.event.EventType;
-import javafx.geometry.Point2D;
 import javafx.scene.Scene;
-import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -163,28 +161,7 @@ final class Frames {
         return file;
     }
 
-    private void fire(EventType<MouseEvent> type, Point onSheet) {
-        Point2D p = window.sheet().localToScene(onSheet.x(), onSheet.y());
-        boolean down = type != MouseEvent.MOUSE_RELEASED;
-        window.sheet()
-                .fireEvent(new MouseEvent(
-                        type,
-                        p.getX(),
-                        p.getY(),
-                        p.getX(),
-                        p.getY(),
-                        MouseButton.PRIMARY,
-                        1,
-                        false,
-                        false,
-                        false,
-                        false,
-                        down,
-                        false,
-                        false,
-                        true,
-                        false,
-                        type != MouseEvent.MOUSE_DRAGGED,
-                        null));
+    private void fire(EventType<MouseEvent> type, Point at) {
+        new SheetPointer(window).fire(type, at);
     }
 }
