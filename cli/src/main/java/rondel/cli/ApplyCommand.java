@@ -7,6 +7,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
 import rondel.catalogue.WhatFollows;
 import rondel.formats.recipe.Recipe;
+import rondel.history.Editing;
 import rondel.job.Job;
 import rondel.operation.Operation;
 
@@ -23,8 +24,9 @@ final class ApplyCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Job job = change.read();
+        Editing editing = WhatFollows.editing();
         for (Operation operation : Recipe.read(recipe).operations()) {
-            job = WhatFollows.editing().apply(operation, job);
+            job = editing.apply(operation, job);
         }
         change.write(job);
         return 0;

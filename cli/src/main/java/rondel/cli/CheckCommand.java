@@ -18,6 +18,7 @@ import rondel.catalogue.WhatFollows;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
+import rondel.history.Editing;
 import rondel.job.Job;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;
@@ -74,11 +75,12 @@ final class CheckCommand implements Callable<Integer> {
     /** Fixes are made one at a time and looked for again, as one may clear or change others; none is made twice. */
     private Job mended(Job job) {
         Job now = job;
+        Editing editing = WhatFollows.editing();
         Set<Operation> made = new HashSet<>();
         Optional<Operation> next;
         while ((next = fixes(now).filter(made::add).findFirst()).isPresent()) {
             try {
-                now = WhatFollows.editing().apply(next.get(), now);
+                now = editing.apply(next.get(), now);
             } catch (Refusal e) {
                 err.println(e.getMessage());
             }

@@ -16,6 +16,7 @@ import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.reading.ArtworkReader;
 import rondel.geometry.Point;
+import rondel.history.Editing;
 import rondel.job.Job;
 import rondel.job.SheetId;
 
@@ -54,6 +55,7 @@ final class PlaceCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Job job = change.read();
+        Editing editing = WhatFollows.editing();
         SheetId id = JobChange.sheet(job, sheet);
         ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
         ArtworkPlacement placement = new ArtworkPlacement(optional(width), optional(height), Optional.ofNullable(at));
@@ -61,7 +63,7 @@ final class PlaceCommand implements Callable<Integer> {
             Artwork artwork = reader.read(file);
             ArtworkPlacement.Placed placed = placement.onto(job.sheet(id), artwork);
             placed.findings().forEach(f -> out.println(f.sentence()));
-            job = WhatFollows.editing().apply(placed.operation(), job);
+            job = editing.apply(placed.operation(), job);
         }
         change.write(job);
         return 0;

@@ -26,6 +26,7 @@ import rondel.formats.shelf.Shelf;
 import rondel.formats.shelf.ShelfQuery;
 import rondel.formats.shelf.StarterShelf;
 import rondel.formats.shelf.Thing;
+import rondel.history.Editing;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Licence;
@@ -193,6 +194,7 @@ final class ShelfCommand implements Runnable {
             @Parameters(index = "1..*", arity = "1..*", paramLabel = "THING") List<String> things,
             @Option(names = "--sheet", paramLabel = "N", defaultValue = "1") int sheet) {
         Job job = change.read();
+        Editing editing = WhatFollows.editing();
         SheetId id = JobChange.sheet(job, sheet);
         ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
         try (Shelf shelf = open()) {
@@ -201,7 +203,7 @@ final class ShelfCommand implements Runnable {
                 ArtworkPlacement.Placed placed = ArtworkPlacement.CENTRED.onto(
                         job.sheet(id), reader.read(shelf.file(thing)).told(thing.title(), thing.provenance()));
                 placed.findings().forEach(f -> out.println(f.sentence()));
-                job = WhatFollows.editing().apply(placed.operation(), job);
+                job = editing.apply(placed.operation(), job);
             }
         }
         change.write(job);

@@ -65,9 +65,7 @@ final class EditQueue {
         final Job base;
         final Asked asked;
         final Optional<Operation> before;
-        List<ElementId> selects = List.of();
         Optional<Job> direct = Optional.empty();
-        boolean shown;
         FutureTask<Job> following = new FutureTask<>(() -> null);
 
         UnderWay(Operation operation, Job base, Asked asked, Optional<Operation> before) {
@@ -75,6 +73,10 @@ final class EditQueue {
             this.base = base;
             this.asked = asked;
             this.before = before;
+        }
+
+        boolean isShown() {
+            return direct.isPresent();
         }
 
         boolean isMerged() {
@@ -101,7 +103,7 @@ final class EditQueue {
 
     /** The job as it is to be shown: with the edit under way, once that is known. */
     Job job() {
-        return underWay.filter(u -> u.shown).flatMap(u -> u.direct).orElseGet(history::job);
+        return underWay.flatMap(u -> u.direct).orElseGet(history::job);
     }
 
     boolean isSettled() {
@@ -110,7 +112,7 @@ final class EditQueue {
 
     /** Whether an edit is shown that is not in the history yet. */
     boolean isShowingMore() {
-        return underWay.filter(u -> u.shown).isPresent();
+        return underWay.filter(UnderWay::isShown).isPresent();
     }
 
     /** Puts another history in place, and drops what was asked for. */
@@ -155,7 +157,7 @@ final class EditQueue {
                 case Computed c -> take(c);
             }
         }
-        if (underWay.filter(u -> u.shown).isPresent() && waiting.peek() instanceof Edit e) {
+        if (isShowingMore() && waiting.peek() instanceof Edit e) {
             merge(underWay.get(), e);
         }
     }
@@ -237,9 +239,7 @@ final class EditQueue {
             return;
         }
         edit.direct = Optional.of(direct);
-        edit.selects = selects;
         edit.following = following;
-        edit.shown = true;
         listener.shown(edit.operation, selects, edit.isMerged());
         edit.asked.made.run();
         next();
@@ -261,8 +261,8 @@ final class EditQueue {
         }
         underWay = Optional.empty();
         history = history.then(edit.operation, after);
-        listener.settled(edit.operation, selects, edit.shown, edit.isMerged());
-        if (!edit.shown) {
+        listener.settled(edit.operation, selects, edit.isShown(), edit.isMerged());
+        if (!edit.isShown()) {
             edit.asked.made.run();
         }
         next();
@@ -274,12 +274,12 @@ final class EditQueue {
         }
         underWay = Optional.empty();
         edit.asked.failed.accept(why);
-        if (edit.isMerged() && !edit.shown) {
+        if (edit.isMerged() && !edit.isShown()) {
             Operation before = edit.before.get();
             begin(new UnderWay(before, edit.base, new Asked(() -> {}, edit.asked.failed), edit.before));
             return;
         }
-        if (edit.shown) {
+        if (edit.isShown()) {
             listener.takenBack();
         }
         next();
