@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import rondel.fields.LeftOut;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -22,7 +23,8 @@ import rondel.words.Words;
  *
  * @param tolerance how far a colour may look from {@code from}, in OKLab: 0 for that colour alone, 0.02 for what can hardly
  *     be told apart, 1 for nearly all */
-public record Recolour(List<ElementId> elements, Rgba from, Rgba to, double tolerance) implements Operation {
+public record Recolour(@LeftOut("[]") List<ElementId> elements, Rgba from, Rgba to, double tolerance)
+        implements Operation {
 
     public Recolour {
         elements = List.copyOf(elements);

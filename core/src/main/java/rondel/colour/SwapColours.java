@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import rondel.fields.LeftOut;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -20,7 +21,8 @@ import rondel.words.Words;
  *  stay as they are.
  *
  * @param from colours, each of which becomes the one at its place in {@code to} */
-public record SwapColours(List<ElementId> elements, List<Rgba> from, List<Rgba> to) implements Operation {
+public record SwapColours(@LeftOut("[]") List<ElementId> elements, List<Rgba> from, List<Rgba> to)
+        implements Operation {
 
     public SwapColours {
         elements = List.copyOf(elements);

@@ -2,6 +2,7 @@ package rondel.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import rondel.fields.LeftOut;
 import rondel.geometry.Point;
 
 /** How a picture's backdrop is cleared.
@@ -13,7 +14,11 @@ import rondel.geometry.Point;
  *     picture's borders
  * @param strokes of the brush, in the order that they were made */
 public record BackdropShape(
-        double tolerance, double softness, boolean pockets, List<Point> clicks, List<Brush> strokes) {
+        double tolerance,
+        double softness,
+        boolean pockets,
+        @LeftOut("[]") List<Point> clicks,
+        @LeftOut("[]") List<Brush> strokes) {
 
     public static final BackdropShape USUAL = new BackdropShape(0.07, 0, true, List.of(), List.of());
 

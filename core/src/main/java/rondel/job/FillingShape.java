@@ -2,6 +2,8 @@ package rondel.job;
 
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import rondel.fields.Degrees;
+import rondel.fields.Mm;
 
 /** How an outline is filled with copies of drawings; lengths in mm.
  *
@@ -15,12 +17,12 @@ import java.util.OptionalInt;
  * @param seed the same seed fills the same way
  * @param rounds how often a few copies are taken out and put in anew, kept when more is covered */
 public record FillingShape(
-        double from,
-        double to,
+        @Mm double from,
+        @Mm double to,
         OptionalInt count,
         OptionalDouble density,
-        double turning,
-        double gap,
+        @Degrees double turning,
+        @Mm double gap,
         boolean mirrored,
         long seed,
         int rounds) {

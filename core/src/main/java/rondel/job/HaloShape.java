@@ -1,5 +1,7 @@
 package rondel.job;
 
+import rondel.fields.Mm;
+
 /** What a halo looks like; lengths in mm.
  *
  * @param distance from the artwork; below 0 inside it
@@ -9,7 +11,12 @@ package rondel.job;
  * @param smooth bumps and notches narrower than twice this are evened out
  * @param threshold from which opacity, 0 to 1, a pixel of a picture counts */
 public record HaloShape(
-        double distance, Corners corners, double bridge, double smallestHole, double smooth, double threshold) {
+        @Mm double distance,
+        Corners corners,
+        @Mm double bridge,
+        @Mm double smallestHole,
+        @Mm double smooth,
+        double threshold) {
 
     /** How a halo goes round a corner. */
     public enum Corners {

@@ -3,6 +3,8 @@ package rondel.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import rondel.fields.LeftOut;
+import rondel.fields.Mm;
 import rondel.geometry.Outline;
 
 /** What a text says and how it is set; lengths in the element's own space.
@@ -17,13 +19,13 @@ import rondel.geometry.Outline;
 public record Lettering(
         String content,
         FontChoice font,
-        double size,
-        double tracking,
-        double lineSpacing,
-        TextAlign align,
-        List<String> features,
+        @Mm double size,
+        @LeftOut("0") @Mm double tracking,
+        @LeftOut("1.2") double lineSpacing,
+        @LeftOut("start") TextAlign align,
+        @LeftOut("[]") List<String> features,
         Optional<Outline> path,
-        List<Letter> letters) {
+        @LeftOut("[]") List<Letter> letters) {
 
     public static final double USUAL_SPACING = 1.2;
 
@@ -46,7 +48,13 @@ public record Lettering(
      * @param turn clockwise about the middle of its advance on the baseline, in degrees
      * @param scale 1 leaves it as it is; above 0
      * @param glyph the number of another glyph of the font to draw in its place */
-    public record Letter(int at, double dx, double dy, double turn, double scale, Optional<Integer> glyph) {}
+    public record Letter(
+            int at,
+            @LeftOut("0") double dx,
+            @LeftOut("0") double dy,
+            @LeftOut("0") double turn,
+            @LeftOut("1") double scale,
+            Optional<Integer> glyph) {}
 
     /** How the letter at a place in the content stands otherwise; as it was set where nobody has touched it. */
     public Letter letter(int at) {

@@ -5,12 +5,14 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import rondel.fields.LeftOut;
 
 /** Where artwork comes from.
  *
  * @param source the collection, shop or folder it was got from; may be empty
  * @param author who made it; may be empty */
-public record Provenance(String source, String author, Licence licence) {
+public record Provenance(
+        @LeftOut("") String source, @LeftOut("") String author, Licence licence) {
 
     /** What holds for things made of several: all their sources and authors, and the licence that allows least. Nothing
      *  where there are none. */

@@ -1,5 +1,8 @@
 package rondel.job;
 
+import rondel.fields.Degrees;
+import rondel.fields.Mm;
+
 /** The soft shadow that an element throws on what lies behind it. It is measured on the sheet, however the element is
  *  scaled or turned.
  *
@@ -7,7 +10,8 @@ package rondel.job;
  * @param angle which way, in degrees clockwise from the right
  * @param softness over how many mm its edge fades: twice the standard deviation of the blur; 0 or more
  * @param colour with its strength as alpha */
-public record Shadow(double distance, double angle, double softness, Rgba colour) {
+public record Shadow(
+        @Mm double distance, @Degrees double angle, @Mm double softness, Rgba colour) {
 
     /** Down and to the right, as people expect of light from the top left. */
     public static final Shadow USUAL = new Shadow(1.5, 60, 2, new Rgba(30, 40, 40, 110));

@@ -1,6 +1,8 @@
 package rondel.job;
 
 import java.util.List;
+import rondel.fields.LeftOut;
+import rondel.fields.Mm;
 import rondel.geometry.Affine;
 
 /** A line along an outline.
@@ -10,7 +12,13 @@ import rondel.geometry.Affine;
  * @param dashes lengths on, off, on …; empty for a whole line
  * @param dashOffset where in the dashes the line starts */
 public record Stroke(
-        Paint paint, double width, Cap cap, Join join, double miterLimit, List<Double> dashes, double dashOffset) {
+        Paint paint,
+        @Mm double width,
+        @LeftOut("butt") Cap cap,
+        @LeftOut("miter") Join join,
+        @LeftOut("4") double miterLimit,
+        @LeftOut("[]") List<Double> dashes,
+        @LeftOut("0") double dashOffset) {
 
     /** How an open line ends. */
     public enum Cap {

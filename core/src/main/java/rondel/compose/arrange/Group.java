@@ -3,6 +3,7 @@ package rondel.compose.arrange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import rondel.fields.LeftOut;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -18,7 +19,7 @@ import rondel.words.Words;
 
 /** Makes one group of elements that stand in the same group or on the same sheet; it takes the place of the frontmost.
  *  A group of one is fine. */
-public record Group(List<ElementId> elements, String name) implements Operation {
+public record Group(List<ElementId> elements, @LeftOut("") String name) implements Operation {
 
     public Group {
         elements = List.copyOf(elements);

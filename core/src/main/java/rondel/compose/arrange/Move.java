@@ -2,10 +2,10 @@ package rondel.compose.arrange;
 
 import java.util.List;
 import java.util.Optional;
+import rondel.fields.Mm;
 import rondel.geometry.Affine;
 import rondel.job.ElementId;
 import rondel.job.Job;
-import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.operation.Transforming;

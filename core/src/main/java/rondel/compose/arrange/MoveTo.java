@@ -1,12 +1,13 @@
 package rondel.compose.arrange;
 
 import java.util.List;
+import rondel.fields.LeftOut;
+import rondel.fields.Mm;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Job;
-import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.operation.Transforming;
@@ -14,7 +15,10 @@ import rondel.words.Words;
 
 /** Moves elements together so that {@code anchor} of the box around them comes to (x, y) on the sheet. */
 public record MoveTo(
-        List<ElementId> elements, @Mm double x, @Mm double y, Anchor anchor) implements Operation {
+        List<ElementId> elements,
+        @Mm double x,
+        @Mm double y,
+        @LeftOut("top-left") Anchor anchor) implements Operation {
 
     public MoveTo {
         elements = List.copyOf(elements);

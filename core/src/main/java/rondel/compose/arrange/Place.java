@@ -2,6 +2,7 @@ package rondel.compose.arrange;
 
 import java.util.ArrayList;
 import java.util.List;
+import rondel.fields.LeftOut;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -15,7 +16,10 @@ import rondel.words.Words;
 
 /** Puts elements on a sheet, in front of all others, with the pictures they use. An element keeps its id where the job
  *  has none like it. */
-public record Place(SheetId sheet, List<Element> elements, List<Media> media) implements Operation {
+public record Place(
+        SheetId sheet,
+        List<Element> elements,
+        @LeftOut("[]") List<Media> media) implements Operation {
 
     public Place {
         elements = List.copyOf(elements);

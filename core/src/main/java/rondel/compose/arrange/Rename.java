@@ -1,6 +1,7 @@
 package rondel.compose.arrange;
 
 import java.util.List;
+import rondel.fields.LeftOut;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Tree;
@@ -9,7 +10,7 @@ import rondel.operation.Targets;
 import rondel.words.Words;
 
 /** Names elements. */
-public record Rename(List<ElementId> elements, String name) implements Operation {
+public record Rename(List<ElementId> elements, @LeftOut("") String name) implements Operation {
 
     public Rename {
         elements = List.copyOf(elements);

@@ -5,6 +5,8 @@ import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.DoubleFunction;
+import rondel.fields.LeftOut;
+import rondel.fields.Mm;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
@@ -13,7 +15,6 @@ import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
 import rondel.job.Located;
-import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.operation.Transforming;
@@ -31,8 +32,8 @@ public record Resize(
         @Mm OptionalDouble width,
         @Mm OptionalDouble height,
         boolean keepRatio,
-        Anchor anchor,
-        Frame frame)
+        @LeftOut("centre") Anchor anchor,
+        @LeftOut("own") Frame frame)
         implements Operation {
 
     /** Along which axes a size is measured. */

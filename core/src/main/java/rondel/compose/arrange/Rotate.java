@@ -2,6 +2,8 @@ package rondel.compose.arrange;
 
 import java.util.List;
 import java.util.Set;
+import rondel.fields.Degrees;
+import rondel.fields.LeftOut;
 import rondel.geometry.Affine;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;
@@ -9,7 +11,6 @@ import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
 import rondel.job.Located;
-import rondel.operation.Degrees;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.operation.Transforming;
@@ -18,7 +19,10 @@ import rondel.words.Words;
 
 /** Turns elements together, clockwise, about an anchor of the box around them; a single one about an anchor of its own
  *  box, which turns with it, so that it comes back to where it was after a whole turn in any number of steps. */
-public record Rotate(List<ElementId> elements, @Degrees double angle, Anchor anchor) implements Operation {
+public record Rotate(
+        List<ElementId> elements,
+        @Degrees double angle,
+        @LeftOut("centre") Anchor anchor) implements Operation {
 
     public Rotate {
         elements = List.copyOf(elements);

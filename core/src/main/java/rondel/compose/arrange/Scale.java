@@ -3,6 +3,7 @@ package rondel.compose.arrange;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import rondel.fields.LeftOut;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
@@ -17,7 +18,11 @@ import rondel.words.Words;
  *
  * @param across 1 leaves the width as it is; above 0
  * @param down 1 leaves the height as it is; above 0 */
-public record Scale(List<ElementId> elements, double across, double down, Anchor anchor) implements Operation {
+public record Scale(
+        List<ElementId> elements,
+        double across,
+        double down,
+        @LeftOut("centre") Anchor anchor) implements Operation {
 
     public Scale {
         elements = List.copyOf(elements);

@@ -1,12 +1,12 @@
 package rondel.compose.arrange;
 
 import java.util.List;
+import rondel.fields.Degrees;
 import rondel.geometry.Affine;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.Job;
-import rondel.operation.Degrees;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.operation.Transforming;

@@ -2,11 +2,11 @@ package rondel.compose.sheets;
 
 import java.util.ArrayList;
 import java.util.List;
+import rondel.fields.Mm;
 import rondel.geometry.Axis;
 import rondel.job.Guide;
 import rondel.job.Job;
 import rondel.job.SheetId;
-import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.words.Words;

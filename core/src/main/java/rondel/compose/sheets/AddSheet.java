@@ -2,15 +2,17 @@ package rondel.compose.sheets;
 
 import java.util.ArrayList;
 import java.util.List;
+import rondel.fields.LeftOut;
+import rondel.fields.Mm;
 import rondel.job.Job;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
-import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.words.Words;
 
 /** Adds an empty sheet of exact size after the last one. */
-public record AddSheet(String name, @Mm double width, @Mm double height) implements Operation {
+public record AddSheet(
+        @LeftOut("") String name, @Mm double width, @Mm double height) implements Operation {
 
     @Override
     public Job apply(Job job) {

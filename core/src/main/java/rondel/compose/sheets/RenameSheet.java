@@ -1,5 +1,6 @@
 package rondel.compose.sheets;
 
+import rondel.fields.LeftOut;
 import rondel.job.Job;
 import rondel.job.SheetId;
 import rondel.operation.Operation;
@@ -7,7 +8,7 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Names a sheet. */
-public record RenameSheet(SheetId sheet, String name) implements Operation {
+public record RenameSheet(SheetId sheet, @LeftOut("") String name) implements Operation {
 
     @Override
     public Job apply(Job job) {

@@ -1,8 +1,8 @@
 package rondel.compose.sheets;
 
+import rondel.fields.Mm;
 import rondel.job.Job;
 import rondel.job.SheetId;
-import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
 import rondel.words.Words;

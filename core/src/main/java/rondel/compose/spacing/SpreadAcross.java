@@ -1,11 +1,11 @@
 package rondel.compose.spacing;
 
 import java.util.List;
+import rondel.fields.Mm;
 import rondel.geometry.Axis;
 import rondel.geometry.Span;
 import rondel.job.ElementId;
 import rondel.job.Job;
-import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.words.Refusal;

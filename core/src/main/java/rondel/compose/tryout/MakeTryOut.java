@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import rondel.compose.arrange.Group;
+import rondel.fields.LeftOut;
 import rondel.geometry.Affine;
 import rondel.geometry.Point;
 import rondel.job.Element;
@@ -20,7 +21,8 @@ import rondel.words.Words;
 
 /** Makes elements alternatives for one place: all are kept, one is shown. Each comes to the middle of the frontmost, which
  *  is the one that is shown first. */
-public record MakeTryOut(List<ElementId> elements, String name) implements Operation {
+public record MakeTryOut(
+        List<ElementId> elements, @LeftOut("") String name) implements Operation {
 
     public MakeTryOut {
         elements = List.copyOf(elements);

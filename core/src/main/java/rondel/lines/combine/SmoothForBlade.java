@@ -1,6 +1,7 @@
 package rondel.lines.combine;
 
 import java.util.List;
+import rondel.fields.Mm;
 import rondel.geometry.Affine;
 import rondel.geometry.Outline;
 import rondel.geometry.curve.Contour;
@@ -10,7 +11,6 @@ import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.ShapeElement;
 import rondel.job.Tree;
-import rondel.operation.Mm;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
 import rondel.words.Refusal;

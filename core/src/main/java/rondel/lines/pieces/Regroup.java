@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import rondel.fields.LeftOut;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.curve.Contour;
@@ -33,7 +34,7 @@ import rondel.words.Words;
  *  that lie in no piece stay beside them.
  *
  * @param elements that stand in one group or on one sheet; everything unlocked on every sheet where none is named */
-public record Regroup(List<ElementId> elements, By by) implements Operation {
+public record Regroup(@LeftOut("[]") List<ElementId> elements, By by) implements Operation {
 
     public Regroup {
         elements = List.copyOf(elements);

@@ -3,12 +3,15 @@ package rondel.desktop.app;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.stage.FileChooser;
 import javafx.stage.FileChooser.ExtensionFilter;
 import javafx.stage.Window;
 import rondel.desktop.files.FileChoices;
+import rondel.formats.artwork.ArtworkKind;
 import rondel.words.Words;
 
 /** The system's file dialogs. */
@@ -19,16 +22,10 @@ public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
             new ExtensionFilter(Words.of("files.fontKinds"), "*.ttf", "*.otf", "*.TTF", "*.OTF");
     private static final ExtensionFilter ARTWORK = new ExtensionFilter(
             Words.of("files.artwork"),
-            "*.svg",
-            "*.svgz",
-            "*.png",
-            "*.jpg",
-            "*.jpeg",
-            "*.rondel",
-            "*.SVG",
-            "*.PNG",
-            "*.JPG",
-            "*.JPEG");
+            ArtworkKind.allEndings()
+                    .flatMap(e -> Stream.of(e, e.toUpperCase(Locale.ROOT)))
+                    .map(e -> "*." + e)
+                    .toList());
 
     @Override
     public Optional<Path> jobToOpen() {

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import rondel.compose.pick.Picker;
 import rondel.compose.template.Blanks;
 import rondel.compose.template.FillIn;
@@ -18,6 +17,7 @@ import rondel.desktop.export.ExportChoice;
 import rondel.desktop.model.Bench;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.artwork.Artwork;
+import rondel.formats.artwork.ArtworkKind;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
@@ -239,8 +239,9 @@ public final class JobActions {
                 .filter(id -> desk.bench().job().located(id).element() instanceof GroupElement g
                         && g.window().isPresent())
                 .findFirst();
-        boolean pictures =
-                files.stream().allMatch(f -> Set.of("png", "jpg", "jpeg").contains(FileName.extension(f.toString())));
+        boolean pictures = files.stream().allMatch(f -> ArtworkKind.ofName(f.toString())
+                .filter(ArtworkKind::isPicture)
+                .isPresent());
         if (window.isPresent() && pictures) {
             fillWindows(List.of(window.get()), files);
         } else {

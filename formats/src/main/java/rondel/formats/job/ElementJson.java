@@ -5,19 +5,26 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import rondel.fields.LeftOut;
 import rondel.geometry.Affine;
+import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.job.Cleared;
 import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.Extras;
 import rondel.job.Fit;
 import rondel.job.GroupElement;
 import rondel.job.GroupUse;
-import rondel.job.Licence;
+import rondel.job.Lettering;
+import rondel.job.Link;
 import rondel.job.Mask;
 import rondel.job.MediaId;
 import rondel.job.Paint;
@@ -26,80 +33,109 @@ import rondel.job.Provenance;
 import rondel.job.Role;
 import rondel.job.Shadow;
 import rondel.job.ShapeElement;
+import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.job.Traits;
 
-/** Elements as JSON. What is usual (visible, unlocked, printed, opaque) is not written. */
+/** Elements as JSON: the fields of the kind, of its traits, its lettering and its link side by side in one object. Traits
+ *  that are as usual (visible, unlocked, printed, opaque) are not written. */
 final class ElementJson {
 
     private static final int DEEPEST = 1000;
-    private static final Set<String> KNOWN = Set.of(
-            "kind",
-            "id",
-            "name",
-            "placement",
-            "role",
-            "locked",
-            "hidden",
-            "opacity",
-            "pinned",
-            "shadow",
-            "alike",
-            "around",
-            "filling",
-            "unites",
-            "cleared",
-            "copy",
-            "provenance",
-            "window",
-            "outline",
-            "rule",
-            "fill",
-            "stroke",
-            "media",
-            "frame",
-            "content",
-            "font",
-            "size",
-            "tracking",
-            "align",
-            "line_spacing",
-            "features",
-            "path",
-            "letters",
-            "children",
-            "clip",
-            "mask");
 
-    private ElementJson() {}
+    /** The fields that say what an element follows, each for one kind of link. */
+    private static final List<String> LINKS = List.of("alike", "around", "filling", "copy", "unites");
 
-    static ObjectNode write(Element e) {
-        ObjectNode o = JsonNodeFactory.instance.objectNode();
-        traits(o, e);
+    private static final Set<String> KNOWN = known();
+
+    private final JobMapper mapper;
+    private final ObjectNode usual;
+
+    ElementJson(JobMapper mapper) {
+        this.mapper = mapper;
+        this.usual = mapper.write(TraitsForm.of(Traits.named("")));
+    }
+
+    /** Traits as the file has them, but for links and fields of later versions, which stand beside them. */
+    private record TraitsForm(
+            @LeftOut("") ElementId id,
+            @LeftOut("") String name,
+            @LeftOut("[1,0,0,1,0,0]") Affine placement,
+            @LeftOut("print") Role role,
+            boolean locked,
+            boolean hidden,
+            boolean pinned,
+            Optional<Shadow> shadow,
+            Optional<Provenance> provenance,
+            @LeftOut("1") double opacity) {
+
+        private static TraitsForm of(Traits t) {
+            return new TraitsForm(
+                    t.id(),
+                    t.name(),
+                    t.placement(),
+                    t.role(),
+                    t.locked(),
+                    t.hidden(),
+                    t.pinned(),
+                    t.shadow(),
+                    t.provenance(),
+                    t.opacity());
+        }
+
+        private Traits traits(Optional<Link> link, Extras extras) {
+            return new Traits(
+                    id, name, placement, role, locked, hidden, opacity, pinned, shadow, link, provenance, extras);
+        }
+    }
+
+    private static Set<String> known() {
+        Set<String> all = new LinkedHashSet<>(LINKS);
+        all.addAll(List.of("kind", "window"));
+        Stream.of(
+                        TraitsForm.class,
+                        ShapeElement.class,
+                        TextElement.class,
+                        Lettering.class,
+                        PictureElement.class,
+                        GroupElement.class)
+                .flatMap(c -> Stream.of(c.getRecordComponents()))
+                .map(Components::field)
+                .forEach(all::add);
+        all.removeAll(List.of("traits", "lettering", "use"));
+        return Set.copyOf(all);
+    }
+
+    ObjectNode write(Element e) {
+        ObjectNode o = JsonNodeFactory.instance.objectNode().put("kind", e.kind());
+        mapper.<ObjectNode>write(TraitsForm.of(e.traits())).properties().forEach(field -> {
+            if (!field.getValue().equals(usual.get(field.getKey()))) {
+                o.set(field.getKey(), field.getValue());
+            }
+        });
+        e.traits().link().ifPresent(link -> o.setAll(mapper.<ObjectNode>write(link)));
         switch (e) {
             case ShapeElement s -> {
-                o.put("outline", GeometryJson.outline(s.outline()));
-                o.put("rule", Enums.word(s.rule()));
-                o.set("fill", PaintJson.write(s.fill()));
-                s.stroke().ifPresent(k -> o.set("stroke", PaintJson.stroke(k)));
+                o.set("outline", mapper.write(s.outline()));
+                o.set("rule", mapper.write(s.rule()));
+                o.set("fill", mapper.write(s.fill()));
+                optional(o, "stroke", s.stroke());
             }
             case TextElement t -> {
-                LetteringJson.write(o, t.lettering());
-                o.put("outline", GeometryJson.outline(t.outline()));
-                o.set("fill", PaintJson.write(t.fill()));
-                t.stroke().ifPresent(k -> o.set("stroke", PaintJson.stroke(k)));
+                o.setAll(mapper.<ObjectNode>write(t.lettering()));
+                o.set("outline", mapper.write(t.outline()));
+                o.set("fill", mapper.write(t.fill()));
+                optional(o, "stroke", t.stroke());
             }
             case PictureElement p -> {
-                o.put("media", p.media().sha256());
-                o.set("frame", GeometryJson.box(p.frame()));
-                p.cleared().ifPresent(c -> o.putObject("cleared")
-                        .put("whole", c.whole().sha256())
-                        .set("how", FiguresJson.backdrop(c.how())));
+                o.set("media", mapper.write(p.media()));
+                o.set("frame", mapper.write(p.frame()));
+                optional(o, "cleared", p.cleared());
             }
             case GroupElement g -> {
-                g.clip().ifPresent(c -> clip(o.putObject("clip"), c));
-                g.window().ifPresent(f -> o.put("window", Enums.word(f)));
-                g.mask().ifPresent(m -> mask(o.putObject("mask"), m));
+                optional(o, "clip", g.clip());
+                g.window().ifPresent(fit -> o.set("window", mapper.write(fit)));
+                optional(o, "mask", g.mask());
                 ArrayNode children = o.putArray("children");
                 g.children().forEach(c -> children.add(write(c)));
             }
@@ -108,164 +144,75 @@ final class ElementJson {
         return o;
     }
 
-    private static void traits(ObjectNode o, Element e) {
-        o.put("kind", e.kind());
-        if (!e.id().equals(Traits.UNPLACED)) {
-            o.put("id", e.id().value());
-        }
-        if (!e.name().isEmpty()) {
-            o.put("name", e.name());
-        }
-        if (!e.placement().equals(Affine.IDENTITY)) {
-            o.set("placement", GeometryJson.affine(e.placement()));
-        }
-        if (e.role() != Role.PRINT) {
-            o.put("role", Enums.word(e.role()));
-        }
-        if (e.locked()) {
-            o.put("locked", true);
-        }
-        if (e.hidden()) {
-            o.put("hidden", true);
-        }
-        if (e.pinned()) {
-            o.put("pinned", true);
-        }
-        e.traits().shadow().ifPresent(s -> o.set("shadow", shadow(s)));
-        e.traits().link().ifPresent(l -> LinkJson.write(o, l));
-        e.traits().provenance().ifPresent(p -> o.set("provenance", provenance(p)));
-        if (e.opacity() != 1) {
-            o.put("opacity", e.opacity());
-        }
+    private void optional(ObjectNode o, String field, Optional<?> value) {
+        value.ifPresent(v -> o.set(field, mapper.write(v)));
     }
 
-    private static void clip(ObjectNode o, Clip c) {
-        o.put("outline", GeometryJson.outline(c.outline())).put("rule", Enums.word(c.rule()));
-        c.from().ifPresent(e -> o.set("from", write(e)));
-    }
-
-    static ObjectNode provenance(Provenance p) {
-        return JsonNodeFactory.instance
-                .objectNode()
-                .put("source", p.source())
-                .put("author", p.author())
-                .put("licence", Enums.word(p.licence()));
-    }
-
-    static Provenance provenance(JsonNode node) {
-        JsonFields f = new JsonFields(node);
-        return new Provenance(f.text("source", ""), f.text("author", ""), f.choice("licence", Licence.class));
-    }
-
-    static ObjectNode shadow(Shadow s) {
-        ObjectNode o = JsonNodeFactory.instance.objectNode();
-        o.put("distance", s.distance()).put("angle", s.angle()).put("softness", s.softness());
-        o.set("colour", PaintJson.colour(s.colour()));
-        return o;
-    }
-
-    static Shadow shadow(JsonNode node) {
-        JsonFields f = new JsonFields(node);
-        return new Shadow(
-                f.length("distance"), f.number("angle"), f.length("softness"), PaintJson.colour(f.node("colour")));
-    }
-
-    private static void mask(ObjectNode o, Mask m) {
-        o.put("kind", Enums.word(m.kind())).set("area", GeometryJson.box(m.area()));
-        ArrayNode content = o.putArray("content");
-        m.content().forEach(c -> content.add(write(c)));
-    }
-
-    static List<Element> readAll(ArrayNode list) {
-        return readAll(list, 0);
-    }
-
-    static Element read(JsonNode node) {
+    Element read(JsonNode node) {
         return read(node, 0);
     }
 
-    private static List<Element> readAll(ArrayNode list, int depth) {
-        List<Element> elements = new ArrayList<>(list.size());
-        list.forEach(n -> elements.add(read(n, depth)));
-        return List.copyOf(elements);
-    }
-
-    private static Element read(JsonNode node, int depth) {
+    private Element read(JsonNode node, int depth) {
         if (depth > DEEPEST) {
             throw new BadJson("children", "nested too deep");
         }
-        JsonFields f = new JsonFields(node);
-        Traits traits = new Traits(
-                new ElementId(f.text("id", "")),
-                f.text("name", ""),
-                f.affine("placement"),
-                f.optional("role").map(n -> Enums.read(n, Role.class, "role")).orElse(Role.PRINT),
-                f.flag("locked", false),
-                f.flag("hidden", false),
-                f.number("opacity", 1),
-                f.flag("pinned", false),
-                f.optional("shadow").map(ElementJson::shadow),
-                LinkJson.read(f),
-                f.optional("provenance").map(ElementJson::provenance),
-                f.extras(KNOWN));
-        return switch (f.text("kind")) {
+        Traits traits = mapper.read(node, TraitsForm.class).traits(link(node), ExtrasJson.read(node, KNOWN));
+        return switch (node.path("kind").asText()) {
             case "shape" ->
-                new ShapeElement(traits, outline(f), rule(f), fill(f), PaintJson.optionalStroke(f, "stroke"));
-            case "text" -> text(traits, f);
+                new ShapeElement(
+                        traits,
+                        field(node, "outline", Outline.class),
+                        optional(node, "rule", FillRule.class).orElse(FillRule.NON_ZERO),
+                        optional(node, "fill", Paint.class).orElse(Paint.NONE),
+                        optional(node, "stroke", Stroke.class));
+            case "text" ->
+                new TextElement(
+                        traits,
+                        mapper.read(node, Lettering.class),
+                        field(node, "outline", Outline.class),
+                        optional(node, "fill", Paint.class).orElse(Paint.NONE),
+                        optional(node, "stroke", Stroke.class));
             case "picture" ->
                 new PictureElement(
                         traits,
-                        new MediaId(f.text("media")),
-                        f.box("frame"),
-                        f.optional("cleared").map(ElementJson::cleared));
-            case "group", "window", "try-out" ->
-                new GroupElement(
+                        field(node, "media", MediaId.class),
+                        field(node, "frame", Box.class),
+                        optional(node, "cleared", Cleared.class));
+            case "group", "window", "try-out" -> {
+                List<Element> children = new ArrayList<>();
+                node.path("children").forEach(c -> children.add(read(c, depth + 1)));
+                yield new GroupElement(
                         traits,
-                        readAll(f.listOrEmpty("children"), depth + 1),
-                        f.optional("clip").map(JsonFields::new).map(c -> readClip(c, depth + 1)),
-                        f.optional("mask").map(JsonFields::new).map(m -> readMask(m, depth + 1)),
-                        use(f));
+                        children,
+                        optional(node, "clip", Clip.class),
+                        optional(node, "mask", Mask.class),
+                        use(node));
+            }
             case String other -> throw new BadJson("kind", other);
         };
     }
 
-    private static Cleared cleared(JsonNode node) {
-        JsonFields f = new JsonFields(node);
-        return new Cleared(new MediaId(f.text("whole")), FiguresJson.backdrop(f.node("how")));
+    private Optional<Link> link(JsonNode node) {
+        return LINKS.stream()
+                .filter(node::hasNonNull)
+                .findFirst()
+                .map(name -> JsonNodeFactory.instance.objectNode().<ObjectNode>set(name, node.get(name)))
+                .map(one -> mapper.read(one, Link.class));
     }
 
-    private static TextElement text(Traits traits, JsonFields f) {
-        return new TextElement(
-                traits, LetteringJson.read(f), outline(f), fill(f), PaintJson.optionalStroke(f, "stroke"));
-    }
-
-    private static GroupUse use(JsonFields f) {
-        return switch (f.text("kind")) {
-            case "window" -> new GroupUse.Window(Enums.read(f.node("window"), Fit.class, "window"));
+    private GroupUse use(JsonNode node) {
+        return switch (node.path("kind").asText()) {
+            case "window" -> new GroupUse.Window(field(node, "window", Fit.class));
             case "try-out" -> GroupUse.TRY_OUT;
             default -> GroupUse.TOGETHER;
         };
     }
 
-    private static Clip readClip(JsonFields c, int depth) {
-        return new Clip(outline(c), rule(c), c.optional("from").map(n -> read(n, depth)));
+    private <T> T field(JsonNode node, String name, Class<T> type) {
+        return optional(node, name, type).orElseThrow(() -> new BadJson(name, "missing"));
     }
 
-    private static Mask readMask(JsonFields m, int depth) {
-        return new Mask(readAll(m.list("content"), depth), m.box("area"), m.choice("kind", Mask.Kind.class));
-    }
-
-    private static Outline outline(JsonFields f) {
-        return GeometryJson.outline(f.node("outline"), "outline");
-    }
-
-    private static FillRule rule(JsonFields f) {
-        return f.optional("rule")
-                .map(n -> Enums.read(n, FillRule.class, "rule"))
-                .orElse(FillRule.NON_ZERO);
-    }
-
-    private static Paint fill(JsonFields f) {
-        return f.optional("fill").map(PaintJson::read).orElse(Paint.NONE);
+    private <T> Optional<T> optional(JsonNode node, String name, Class<T> type) {
+        return node.hasNonNull(name) ? Optional.of(mapper.field(node, name, type)) : Optional.empty();
     }
 }

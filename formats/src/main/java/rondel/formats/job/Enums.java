@@ -1,23 +1,16 @@
 package rondel.formats.job;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Locale;
+import rondel.units.LengthUnit;
 
-/** Choices as JSON spells them: lower case, words joined by a hyphen. */
+/** Choices as JSON spells them: lower case, words joined by a hyphen; units by their symbols. */
 final class Enums {
 
     private Enums() {}
 
     static String word(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    static <E extends Enum<E>> E read(JsonNode node, Class<E> type, String field) {
-        for (E value : type.getEnumConstants()) {
-            if (word(value).equals(node.asText())) {
-                return value;
-            }
-        }
-        throw new BadJson(field, node.asText());
+        return value instanceof LengthUnit unit
+                ? unit.symbol()
+                : value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -37,7 +37,7 @@ public final class FillInJson {
                 .put("name", w.name())
                 .put("filled", w.filled()));
         ArrayNode colours = o.putArray("colours");
-        blanks.colours().forEach(c -> colours.add(PaintJson.colour(c)));
+        blanks.colours().forEach(c -> colours.add(c.hex()));
         return o;
     }
 
@@ -59,12 +59,19 @@ public final class FillInJson {
                             picture.apply(Path.of(e.getValue().asText()))));
             node.path("colours")
                     .properties()
-                    .forEach(e -> colours.put(
-                            PaintJson.colour(JsonNodeFactory.instance.textNode(e.getKey())),
-                            PaintJson.colour(e.getValue())));
+                    .forEach(e ->
+                            colours.put(colour(e.getKey()), colour(e.getValue().asText())));
             return new FillIn(texts, pictures, colours);
         } catch (BadJson e) {
             throw new Refusal(Words.of("template.bad", e.field()), e);
+        }
+    }
+
+    private static Rgba colour(String text) {
+        try {
+            return TextForms.colour(text);
+        } catch (IllegalArgumentException e) {
+            throw new BadJson("colours", text);
         }
     }
 

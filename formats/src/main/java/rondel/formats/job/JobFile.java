@@ -97,7 +97,7 @@ public final class JobFile {
         }
         try {
             JsonNode root = MAPPER.readTree(json);
-            String version = new JsonFields(root).text("format");
+            String version = root.path("format").asText();
             if (JobFormat.major(version) > JobFormat.MAJOR) {
                 throw Refusal.of("job.newer", file, version, JobFormat.VERSION);
             }
@@ -115,10 +115,10 @@ public final class JobFile {
 
     private static Map<MediaId, Media> media(JsonNode root, Map<String, byte[]> entries, Path file) {
         Map<MediaId, Media> media = new HashMap<>();
-        for (JsonNode node : new JsonFields(root).listOrEmpty("media")) {
-            JsonFields f = new JsonFields(node);
-            MediaId id = new MediaId(f.text("sha256"));
-            byte[] bytes = entries.get("media/" + id.sha256() + "." + f.text("extension"));
+        for (JsonNode node : root.path("media")) {
+            MediaId id = new MediaId(node.path("sha256").asText());
+            byte[] bytes = entries.get(
+                    "media/" + id.sha256() + "." + node.path("extension").asText());
             if (bytes == null || !Media.idOf(bytes).equals(id)) {
                 throw Refusal.of(
                         "job.pictureLost",

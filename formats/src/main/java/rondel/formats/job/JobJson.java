@@ -1,15 +1,20 @@
 package rondel.formats.job;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import rondel.fields.LeftOut;
 import rondel.geometry.Axis;
+import rondel.job.Element;
 import rondel.job.Guide;
 import rondel.job.Job;
 import rondel.job.Media;
@@ -24,38 +29,62 @@ import rondel.units.LengthUnit;
 /** A job, without the bytes of its pictures, as the {@code job.json} of a job file. The schema is docs/job.schema.json. */
 final class JobJson {
 
-    private static final Set<String> JOB =
-            Set.of("format", "title", "unit", "lines_scale", "palette", "role_rules", "sheets", "media", "next_number");
-    private static final Set<String> SHEET =
-            Set.of("id", "name", "width_mm", "height_mm", "paper", "bleed_mm", "safe_margin_mm", "guides", "elements");
+    private static final Set<String> JOB = fields(JobForm.class);
+    private static final Set<String> SHEET = fields(SheetForm.class);
+    private static final JobMapper MAPPER = JobMapper.ofJobs(MediaStore.inline());
 
     private JobJson() {}
 
+    /** A job as the file has it. */
+    private record JobForm(
+            String format,
+            String title,
+            LengthUnit unit,
+            @LeftOut("true") boolean linesScale,
+            @LeftOut("[]") List<Swatch> palette,
+            @LeftOut("[]") List<RoleRule> roleRules,
+            @LeftOut("1") long nextNumber,
+            List<JsonNode> sheets,
+
+            @LeftOut("[]") @JsonInclude(JsonInclude.Include.ALWAYS)
+            List<JsonNode> media) {}
+
+    /** A sheet as the file has it. */
+    private record SheetForm(
+            SheetId id,
+            @LeftOut("") String name,
+            double widthMm,
+            double heightMm,
+            Optional<Rgba> paper,
+            @LeftOut("0") double bleedMm,
+            @LeftOut("0") double safeMarginMm,
+            @LeftOut("[]") List<GuideForm> guides,
+
+            @LeftOut("[]") @JsonInclude(JsonInclude.Include.ALWAYS)
+            List<Element> elements) {}
+
+    /** A guide as the file has it. */
+    private record GuideForm(Axis across, double atMm) {}
+
+    private static Set<String> fields(Class<? extends Record> form) {
+        return new HashSet<>(
+                Stream.of(form.getRecordComponents()).map(Components::field).toList());
+    }
+
     static ObjectNode write(Job job) {
-        ObjectNode o = JsonNodeFactory.instance.objectNode();
-        o.put("format", JobFormat.VERSION);
-        o.put("title", job.title());
-        o.put("unit", job.unit().symbol());
-        if (!job.linesScale()) {
-            o.put("lines_scale", false);
-        }
-        if (!job.palette().isEmpty()) {
-            ArrayNode palette = o.putArray("palette");
-            job.palette()
-                    .forEach(
-                            s -> palette.addObject().put("name", s.name()).set("colour", PaintJson.colour(s.colour())));
-        }
-        if (!job.roleRules().isEmpty()) {
-            ArrayNode rules = o.putArray("role_rules");
-            job.roleRules().forEach(r -> rules.add(PaintJson.roleRule(r)));
-        }
-        o.put("next_number", job.nextNumber());
-        ArrayNode sheets = o.putArray("sheets");
-        job.sheets().forEach(s -> sheets.add(sheet(s)));
-        ArrayNode media = o.putArray("media");
-        job.media().values().stream()
-                .sorted(java.util.Comparator.comparing(m -> m.id().sha256()))
-                .forEach(m -> media.add(media(m)));
+        ObjectNode o = MAPPER.write(new JobForm(
+                JobFormat.VERSION,
+                job.title(),
+                job.unit(),
+                job.linesScale(),
+                job.palette(),
+                job.roleRules(),
+                job.nextNumber(),
+                job.sheets().stream().<JsonNode>map(JobJson::sheet).toList(),
+                job.media().values().stream()
+                        .sorted(Comparator.comparing(m -> m.id().sha256()))
+                        .<JsonNode>map(JobJson::media)
+                        .toList()));
         ExtrasJson.write(o, job.extras());
         return o;
     }
@@ -71,85 +100,55 @@ final class JobJson {
     }
 
     private static ObjectNode sheet(Sheet s) {
-        ObjectNode o = JsonNodeFactory.instance.objectNode();
-        o.put("id", s.id().value()).put("name", s.name());
-        o.put("width_mm", s.width()).put("height_mm", s.height());
-        s.paper().ifPresent(c -> o.set("paper", PaintJson.colour(c)));
-        o.put("bleed_mm", s.bleed()).put("safe_margin_mm", s.safeMargin());
-        if (!s.guides().isEmpty()) {
-            ArrayNode guides = o.putArray("guides");
-            s.guides().forEach(g -> guides.addObject()
-                    .put("across", Enums.word(g.across()))
-                    .put("at_mm", g.at()));
-        }
-        ArrayNode elements = o.putArray("elements");
-        s.elements().forEach(e -> elements.add(ElementJson.write(e)));
+        ObjectNode o = MAPPER.write(new SheetForm(
+                s.id(),
+                s.name(),
+                s.width(),
+                s.height(),
+                s.paper(),
+                s.bleed(),
+                s.safeMargin(),
+                s.guides().stream().map(g -> new GuideForm(g.across(), g.at())).toList(),
+                s.elements()));
         ExtrasJson.write(o, s.extras());
         return o;
     }
 
     /** @param media the pictures by id; a picture that is listed but not there is left out */
     static Job read(JsonNode node, Map<MediaId, Media> media) {
-        JsonFields f = new JsonFields(node);
+        JobForm f = MAPPER.read(node, JobForm.class);
         List<Sheet> sheets = new ArrayList<>();
-        f.list("sheets").forEach(s -> sheets.add(readSheet(new JsonFields(s))));
+        f.sheets.forEach(s -> sheets.add(readSheet(s)));
         if (sheets.isEmpty()) {
             throw new BadJson("sheets", "empty");
         }
-        LengthUnit unit = LengthUnit.ofSymbol(f.text("unit")).orElseThrow(() -> new BadJson("unit", f.text("unit")));
         return new Job(
-                f.text("title"),
-                unit,
-                f.flag("lines_scale", true),
-                palette(f),
-                roleRules(f),
+                f.title,
+                f.unit,
+                f.linesScale,
+                f.palette,
+                f.roleRules,
                 sheets,
                 media,
-                (long) f.number("next_number", 1),
-                f.extras(JOB));
+                f.nextNumber,
+                ExtrasJson.read(node, JOB));
     }
 
-    private static List<Swatch> palette(JsonFields f) {
-        List<Swatch> palette = new ArrayList<>();
-        f.listOrEmpty("palette").forEach(n -> {
-            JsonFields s = new JsonFields(n);
-            palette.add(new Swatch(s.text("name", ""), PaintJson.colour(s.node("colour"))));
-        });
-        return palette;
-    }
-
-    private static List<RoleRule> roleRules(JsonFields f) {
-        List<RoleRule> rules = new ArrayList<>();
-        f.listOrEmpty("role_rules").forEach(n -> rules.add(PaintJson.roleRule(n)));
-        return rules;
-    }
-
-    private static List<Guide> guides(JsonFields f) {
-        List<Guide> guides = new ArrayList<>();
-        f.listOrEmpty("guides").forEach(n -> {
-            JsonFields g = new JsonFields(n);
-            guides.add(new Guide(g.choice("across", Axis.class), g.number("at_mm")));
-        });
-        return guides;
-    }
-
-    private static Sheet readSheet(JsonFields f) {
-        double width = f.number("width_mm");
-        double height = f.number("height_mm");
-        if (!(width > 0 && height > 0)) {
-            throw new BadJson("width_mm", width + " x " + height);
+    private static Sheet readSheet(JsonNode node) {
+        SheetForm f = MAPPER.read(node, SheetForm.class);
+        if (!(f.widthMm > 0 && f.heightMm > 0)) {
+            throw new BadJson("width_mm", f.widthMm + " x " + f.heightMm);
         }
-        Optional<Rgba> paper = f.optional("paper").map(PaintJson::colour);
         return new Sheet(
-                new SheetId(f.text("id")),
-                f.text("name", ""),
-                width,
-                height,
-                paper,
-                f.number("bleed_mm", 0),
-                f.number("safe_margin_mm", 0),
-                guides(f),
-                ElementJson.readAll(f.listOrEmpty("elements")),
-                f.extras(SHEET));
+                f.id,
+                f.name,
+                f.widthMm,
+                f.heightMm,
+                f.paper,
+                f.bleedMm,
+                f.safeMarginMm,
+                f.guides.stream().map(g -> new Guide(g.across, g.atMm)).toList(),
+                f.elements,
+                ExtrasJson.read(node, SHEET));
     }
 }

@@ -26,8 +26,13 @@ public interface MediaStore {
 
             @Override
             public Media read(JsonNode node) {
-                JsonFields f = new JsonFields(node);
-                return PictureReader.media(Base64.getDecoder().decode(f.text("base64")), f.text("sha256"));
+                try {
+                    byte[] bytes =
+                            Base64.getDecoder().decode(node.path("base64").asText());
+                    return PictureReader.media(bytes, node.path("sha256").asText());
+                } catch (IllegalArgumentException e) {
+                    throw new BadJson("base64", e.getMessage());
+                }
             }
         };
     }

@@ -4,13 +4,13 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.Iterator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.MemoryCacheImageInputStream;
 import rondel.formats.artwork.Artwork;
+import rondel.formats.artwork.ArtworkKind;
 import rondel.formats.files.FileName;
 import rondel.geometry.Box;
 import rondel.job.Media;
@@ -102,10 +102,8 @@ public final class PictureReader {
     }
 
     private static Optional<String> extension(String format) {
-        return switch (format.toLowerCase(Locale.ROOT)) {
-            case "png" -> Optional.of("png");
-            case "jpeg", "jpg" -> Optional.of("jpg");
-            default -> Optional.empty();
-        };
+        return ArtworkKind.ofName("picture." + format)
+                .filter(ArtworkKind::isPicture)
+                .map(ArtworkKind::ending);
     }
 }

@@ -5,9 +5,11 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.zip.GZIPInputStream;
 import rondel.formats.artwork.Artwork;
+import rondel.formats.artwork.ArtworkKind;
 import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureReader;
@@ -61,7 +63,7 @@ public final class ArtworkReader {
 
     private static boolean isArchive(Path file) throws IOException {
         try (java.io.InputStream in = Files.newInputStream(file)) {
-            return startsWith(in.readNBytes(4), 'P', 'K', 3, 4);
+            return ArtworkKind.ofBytes(in.readNBytes(ArtworkKind.FIRST)).equals(Optional.of(ArtworkKind.JOB));
         }
     }
 
@@ -87,31 +89,23 @@ public final class ArtworkReader {
 
     /** @param name of the file, with its ending */
     public Artwork read(byte[] bytes, String name) {
-        if (startsWith(bytes, 0x89, 'P', 'N', 'G') || startsWith(bytes, 0xff, 0xd8)) {
-            String kind = bytes[0] == (byte) 0xff ? "JPEG" : "PNG";
-            return told(PictureReader.read(bytes, name), name, kind);
-        }
-        if (startsWith(bytes, 0x1f, 0x8b)) {
-            return told(SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts), name, "SVG");
-        }
-        if (looksLikeXml(bytes)) {
-            return told(SvgReader.read(new ByteArrayInputStream(bytes), name, fonts), name, "SVG");
-        }
-        throw Refusal.of("picture.unknown", name);
+        ArtworkKind kind = ArtworkKind.ofBytes(bytes).orElseThrow(() -> Refusal.of("picture.unknown", name));
+        Artwork artwork =
+                switch (kind) {
+                    case PNG, JPEG -> PictureReader.read(bytes, name);
+                    case SVG -> SvgReader.read(new ByteArrayInputStream(bytes), name, fonts);
+                    case PACKED_SVG -> SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts);
+                    case JOB -> throw Refusal.of("picture.unknown", name);
+                };
+        return told(artwork, name, kind);
     }
 
     /** Says so where a file's ending tells of another kind than it is. */
-    private static Artwork told(Artwork artwork, String name, String kind) {
-        String ending =
-                switch (FileName.extension(name)) {
-                    case "svg", "svgz" -> "SVG";
-                    case "png" -> "PNG";
-                    case "jpg", "jpeg", "jpe", "jfif" -> "JPEG";
-                    default -> kind;
-                };
-        return ending.equals(kind)
+    private static Artwork told(Artwork artwork, String name, ArtworkKind kind) {
+        String ending = ArtworkKind.ofName(name).orElse(kind).title();
+        return ending.equals(kind.title())
                 ? artwork
-                : artwork.withFinding(Finding.of(Severity.NOTE, "artwork.otherKind", name, kind));
+                : artwork.withFinding(Finding.of(Severity.NOTE, "artwork.otherKind", name, kind.title()));
     }
 
     private static byte[] unpacked(byte[] bytes, String name) {
@@ -124,32 +118,5 @@ public final class ArtworkReader {
         } catch (IOException e) {
             throw new Refusal(Words.of("svg.unreadable", name), e);
         }
-    }
-
-    private static boolean startsWith(byte[] bytes, int... start) {
-        if (bytes.length < start.length) {
-            return false;
-        }
-        for (int i = 0; i < start.length; i++) {
-            if ((bytes[i] & 255) != start[i]) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** White space and byte order marks may come before the first bracket; UTF-16 has a zero beside it. */
-    private static boolean looksLikeXml(byte[] bytes) {
-        for (int i = 0; i < Math.min(bytes.length, 64); i++) {
-            int b = bytes[i] & 255;
-            if (b == '<') {
-                return true;
-            }
-            boolean skip = b == 0 || b <= ' ' || b == 0xef || b == 0xbb || b == 0xbf || b == 0xfe || b == 0xff;
-            if (!skip) {
-                return false;
-            }
-        }
-        return false;
     }
 }

@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import rondel.formats.artwork.ArtworkKind;
 import rondel.formats.files.AtomicFile;
 import rondel.formats.files.FileName;
 import rondel.progress.Cancellation;
@@ -26,7 +27,6 @@ import rondel.words.Words;
  *  {@code about.json} with titles, tags and licences. An index beside it makes it quick to search. Several threads may use it. */
 public final class Shelf implements AutoCloseable {
 
-    private static final Set<String> ENDINGS = Set.of("svg", "svgz", "png", "jpg", "jpeg", "rondel");
     private static final Comparator<ShelfIndex.Indexed> ORDER = Comparator.comparing(
             ShelfIndex.Indexed::thing,
             Comparator.comparing((Thing t) -> !t.favourite())
@@ -132,7 +132,8 @@ public final class Shelf implements AutoCloseable {
 
         @Override
         public FileVisitResult visitFile(Path file, BasicFileAttributes attributes) {
-            if (attributes.isRegularFile() && ENDINGS.contains(FileName.extension(file.toString()))) {
+            if (attributes.isRegularFile()
+                    && ArtworkKind.ofName(file.toString()).isPresent()) {
                 stamps.put(within(file), stamp(attributes) + " " + aboutStamps.getLast());
             }
             return FileVisitResult.CONTINUE;
@@ -197,7 +198,7 @@ public final class Shelf implements AutoCloseable {
 
     /** Writes a new file onto the shelf, under a name that is free. */
     public synchronized Thing add(String name, AtomicFile.Content content, Thing about) {
-        if (!ENDINGS.contains(FileName.extension(name))) {
+        if (ArtworkKind.ofName(name).isEmpty()) {
             throw Refusal.of("shelf.notArtwork", name);
         }
         Path set = setFolder(about.set());

@@ -1,4 +1,4 @@
-package rondel.operation;
+package rondel.fields;
 
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
@@ -7,5 +7,5 @@ import java.lang.annotation.Target;
 
 /** Marks a record's number as a length in mm. In JSON it may also be text with a unit, as {@code "2 3/4 in"}. */
 @Retention(RetentionPolicy.RUNTIME)
-@Target(ElementType.RECORD_COMPONENT)
+@Target({ElementType.RECORD_COMPONENT, ElementType.FIELD})
 public @interface Mm {}
