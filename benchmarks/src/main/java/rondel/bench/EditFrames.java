@@ -33,7 +33,7 @@ import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.lines.halo.MakeHalo;
 
@@ -96,7 +96,7 @@ final class EditFrames {
                 .apply(
                         new MakeHalo(
                                 all,
-                                HaloShape.USUAL,
+                                HaloSettings.USUAL,
                                 OptionalDouble.empty(),
                                 MakeHalo.Spread.EACH,
                                 OptionalDouble.of(MakeHalo.USUAL_GAP)),

@@ -22,7 +22,7 @@ import rondel.geometry.overlay.FlatArea;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.FillingShape;
+import rondel.job.FillingSettings;
 import rondel.job.FontChoice;
 import rondel.job.Job;
 import rondel.job.Lettering;
@@ -43,8 +43,8 @@ final class FillingOutlines {
     private static final double SIDE = 203.2;
     private static final double GAP = 1.016;
     private static final double CLOSING = 3.81;
-    private static final FillingShape SHAPE = new FillingShape(
-            7.62, 38.1, OptionalInt.empty(), OptionalDouble.empty(), 180, GAP, true, 1, FillingShape.USUAL.rounds());
+    private static final FillingSettings SHAPE = new FillingSettings(
+            7.62, 38.1, OptionalInt.empty(), OptionalDouble.empty(), 180, GAP, true, 1, FillingSettings.USUAL.rounds());
 
     private FillingOutlines() {}
 

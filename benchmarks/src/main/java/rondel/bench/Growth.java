@@ -23,7 +23,7 @@ import rondel.history.Editing;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Placing;
 import rondel.job.Role;
@@ -123,7 +123,7 @@ final class Growth {
         List<ElementId> some = ids(job).subList(0, Math.min(size, 100));
         MakeHalo make = new MakeHalo(
                 some,
-                HaloShape.USUAL,
+                HaloSettings.USUAL,
                 OptionalDouble.empty(),
                 MakeHalo.Spread.EACH,
                 OptionalDouble.of(MakeHalo.USUAL_GAP));

@@ -20,7 +20,7 @@ import rondel.geometry.Outline;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.PictureElement;
@@ -50,10 +50,10 @@ final class HalosOfStickers {
         PictureElement art = new PictureElement(
                 Traits.named("art").withId(new ElementId("art")), media.id(), new Box(0, 0, SIDE * PX, SIDE * PX));
         Job job = new Place(sheet.id(), List.of(art), List.of(media)).apply(blank);
-        HaloShape shape = new HaloShape(DISTANCE, HaloShape.Corners.ROUND, 0, 0, 0, 0.5);
+        HaloSettings settings = new HaloSettings(DISTANCE, HaloSettings.Corners.ROUND, 0, 0, 0, 0.5);
         MakeHalo make = new MakeHalo(
                 List.of(new ElementId("art")),
-                shape,
+                settings,
                 OptionalDouble.empty(),
                 MakeHalo.Spread.EACH,
                 OptionalDouble.empty());

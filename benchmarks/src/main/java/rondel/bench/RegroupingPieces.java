@@ -23,7 +23,7 @@ import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.Traits;
-import rondel.lines.pieces.By;
+import rondel.lines.pieces.Grouping;
 import rondel.lines.pieces.Regroup;
 import rondel.units.LengthUnit;
 
@@ -48,7 +48,7 @@ final class RegroupingPieces {
             made.piece(p, 30 + cell % 25 * 60, 30 + Math.floorDiv(cell, 25) * 60.0, cell == p ? 25 : 7);
         }
         Job job = made.job();
-        Regroup regroup = new Regroup(List.of(), By.PIECE_AND_HOLE);
+        Regroup regroup = new Regroup(List.of(), Grouping.PIECE_AND_HOLE);
         int wrong = made.wrong(regroup.apply(job));
         return List.of(
                 new Bench.Row(

@@ -18,19 +18,19 @@ import rondel.formats.reading.ArtworkReader;
 import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.PictureElement;
-import rondel.job.TraceShape;
+import rondel.job.TraceSettings;
 import rondel.job.Traits;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Limits;
 import rondel.lines.check.kinds.Checks;
+import rondel.lines.combine.BooleanOperation;
 import rondel.lines.combine.Combine;
-import rondel.lines.combine.Way;
 import rondel.lines.halo.MakeHalo;
-import rondel.lines.pieces.By;
+import rondel.lines.pieces.Grouping;
 import rondel.lines.pieces.Regroup;
 import rondel.lines.trace.Trace;
 import rondel.paint.Painter;
@@ -76,16 +76,16 @@ final class Sweep {
         }
         List<ElementId> all =
                 job[0].sheets().getFirst().elements().stream().map(Element::id).toList();
-        attempt("unite", file, () -> new Combine(all, Way.UNITE, true).apply(job[0]));
+        attempt("unite", file, () -> new Combine(all, BooleanOperation.UNITE, true).apply(job[0]));
         attempt("halo", file, () -> new MakeHalo(
                         all,
-                        HaloShape.USUAL.withDistance(1),
+                        HaloSettings.USUAL.withDistance(1),
                         OptionalDouble.empty(),
                         MakeHalo.Spread.TOGETHER,
                         OptionalDouble.empty())
                 .apply(job[0]));
-        attempt("by piece", file, () -> new Regroup(List.of(), By.PIECE).apply(job[0]));
-        attempt("by colour", file, () -> new Regroup(List.of(), By.COLOUR).apply(job[0]));
+        attempt("by piece", file, () -> new Regroup(List.of(), Grouping.PIECE).apply(job[0]));
+        attempt("by colour", file, () -> new Regroup(List.of(), Grouping.COLOUR).apply(job[0]));
         attempt("trace", file, () -> traced(job[0]));
         attempt("checks", file, () -> Checks.of(new Checked(job[0], fonts.get(), Limits.USUAL)));
     }
@@ -112,14 +112,14 @@ final class Sweep {
                 Traits.named("picture").withId(new ElementId("picture")), media.id(), new Box(0, 0, 50, 50));
         Job blank = Job.blank("Trace", LengthUnit.MM, 50, 50);
         Job placed = new Place(blank.sheets().getFirst().id(), List.of(picture), List.of(media)).apply(blank);
-        TraceShape usual = TraceShape.USUAL;
-        TraceShape six = new TraceShape(
+        TraceSettings usual = TraceSettings.USUAL;
+        TraceSettings six = new TraceSettings(
                 6,
                 usual.threshold(),
                 usual.speckle(),
                 usual.corner(),
                 usual.smoothness(),
-                TraceShape.Layering.SIDE_BY_SIDE);
+                TraceSettings.Layering.SIDE_BY_SIDE);
         return new Trace(List.of(new ElementId("picture")), six).apply(placed);
     }
 

@@ -23,7 +23,7 @@ import rondel.geometry.Outline;
 import rondel.geometry.curve.Contour;
 import rondel.job.FontChoice;
 import rondel.job.Lettering;
-import rondel.job.TraceShape;
+import rondel.job.TraceSettings;
 import rondel.lines.trace.Tracing;
 import rondel.text.Typesetter;
 
@@ -32,9 +32,9 @@ import rondel.text.Typesetter;
 final class TracingMasks {
 
     private static final int SIDE = 700;
-    private static final TraceShape USUAL = TraceShape.USUAL;
-    private static final TraceShape SHAPE =
-            new TraceShape(1, 0.5, 2, USUAL.corner(), USUAL.smoothness(), USUAL.layering());
+    private static final TraceSettings USUAL = TraceSettings.USUAL;
+    private static final TraceSettings SHAPE =
+            new TraceSettings(1, 0.5, 2, USUAL.corner(), USUAL.smoothness(), USUAL.layering());
 
     private TracingMasks() {}
 

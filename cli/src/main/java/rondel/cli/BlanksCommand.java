@@ -37,7 +37,7 @@ final class BlanksCommand implements Callable<Integer> {
             return 0;
         }
         blanks.texts().forEach(t -> out.println(t.element() + "  " + t.name() + "  “" + t.content() + "”"));
-        blanks.windows().forEach(w -> out.println(w.element() + "  " + w.name()));
+        blanks.slots().forEach(w -> out.println(w.element() + "  " + w.name()));
         blanks.colours().forEach(c -> out.println(c));
         return 0;
     }

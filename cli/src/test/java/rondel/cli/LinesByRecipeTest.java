@@ -187,7 +187,7 @@ class LinesByRecipeTest extends CommandLineFixture {
         JsonNode elements = info(job).at("/sheets/0/elements");
         String fill = """
                 [{"operation": "fill-outline", "outline": "%s", "drawings": ["%s"],
-                  "shape": {"from": 6, "to": 20, "gap": 1, "seed": 3, "rounds": 24}}]
+                  "settings": {"from": 6, "to": 20, "gap": 1, "seed": 3, "rounds": 24}}]
                 """.formatted(
                 elements.get(0).get("id").asText(), elements.get(1).get("id").asText());
         Path other = folder.resolve("other.rondel");

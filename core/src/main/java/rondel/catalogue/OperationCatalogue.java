@@ -52,6 +52,12 @@ import rondel.compose.sheets.SetPaper;
 import rondel.compose.sheets.SetSheetSize;
 import rondel.compose.sheets.SetTitle;
 import rondel.compose.sheets.SetUnit;
+import rondel.compose.slot.ClipWith;
+import rondel.compose.slot.EmptySlots;
+import rondel.compose.slot.FillSlots;
+import rondel.compose.slot.MakeSlots;
+import rondel.compose.slot.SetFit;
+import rondel.compose.slot.Unclip;
 import rondel.compose.spacing.Align;
 import rondel.compose.spacing.AlignTo;
 import rondel.compose.spacing.Edge;
@@ -66,24 +72,18 @@ import rondel.compose.spacing.SpreadAcross;
 import rondel.compose.tryout.FlipTryOut;
 import rondel.compose.tryout.KeepShown;
 import rondel.compose.tryout.MakeTryOut;
-import rondel.compose.window.ClipWith;
-import rondel.compose.window.EmptyWindows;
-import rondel.compose.window.FillWindows;
-import rondel.compose.window.MakeWindows;
-import rondel.compose.window.SetFit;
-import rondel.compose.window.Unclip;
 import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
-import rondel.job.BackdropShape;
+import rondel.job.BackdropSettings;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.FillingShape;
+import rondel.job.FillingSettings;
 import rondel.job.Fit;
 import rondel.job.FontChoice;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Lettering;
 import rondel.job.Licence;
 import rondel.job.Media;
@@ -96,20 +96,20 @@ import rondel.job.Shadow;
 import rondel.job.SheetId;
 import rondel.job.Stroke;
 import rondel.job.TextAlign;
-import rondel.job.TraceShape;
+import rondel.job.TraceSettings;
 import rondel.lines.backdrop.ClearBackdrop;
 import rondel.lines.backdrop.RestoreBackdrop;
+import rondel.lines.combine.BooleanOperation;
 import rondel.lines.combine.CloseOutlines;
 import rondel.lines.combine.Combine;
 import rondel.lines.combine.MakePermanent;
 import rondel.lines.combine.SmoothForBlade;
 import rondel.lines.combine.ToOutlines;
 import rondel.lines.combine.UniteLive;
-import rondel.lines.combine.Way;
 import rondel.lines.filling.FillOutline;
 import rondel.lines.halo.AdjustHalo;
 import rondel.lines.halo.MakeHalo;
-import rondel.lines.pieces.By;
+import rondel.lines.pieces.Grouping;
 import rondel.lines.pieces.KeepOnly;
 import rondel.lines.pieces.Regroup;
 import rondel.lines.roles.RolesByLook;
@@ -133,7 +133,7 @@ public final class OperationCatalogue {
 
     private static final List<ElementId> TWINS = List.of(new ElementId("twin-1"));
     private static final List<ElementId> TRY_OUT = List.of(new ElementId("try-out"));
-    private static final List<ElementId> WINDOW = List.of(new ElementId("window"));
+    private static final List<ElementId> SLOT = List.of(new ElementId("window"));
     private static final Media PICTURE = ExamplePicture.media();
 
     private OperationCatalogue() {}
@@ -174,11 +174,11 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetGap(CLUSTER, Side.LEFT, 12.7, false)),
                 OperationKind.of(
                         new ClipWith(List.of(new ElementId("leaf"), new ElementId("stem")), new ElementId("stem"))),
-                OperationKind.of(new Unclip(WINDOW)),
-                OperationKind.of(new MakeWindows(LEAF, Fit.FILL)),
-                OperationKind.of(new FillWindows(WINDOW, List.of(PICTURE))),
-                OperationKind.of(new SetFit(WINDOW, Fit.WHOLE)),
-                OperationKind.of(new EmptyWindows(WINDOW)),
+                OperationKind.of(new Unclip(SLOT)),
+                OperationKind.of(new MakeSlots(LEAF, Fit.FILL)),
+                OperationKind.of(new FillSlots(SLOT, List.of(PICTURE))),
+                OperationKind.of(new SetFit(SLOT, Fit.WHOLE)),
+                OperationKind.of(new EmptySlots(SLOT)),
                 OperationKind.of(new SetShadow(LEAF, Optional.of(Shadow.USUAL))),
                 OperationKind.of(new AddText(
                         SHEET,
@@ -211,35 +211,36 @@ public final class OperationCatalogue {
                 OperationKind.of(new SetStroke(LEAF, Optional.of(Stroke.plain(Rgba.BLACK, 0.5)))),
                 OperationKind.of(new ChangeStroke(LEAF, Optional.of(Paint.solid(SEA_GREEN)), OptionalDouble.of(0.75))),
                 OperationKind.of(new SetRole(LEAF, Role.KISS_CUT)),
-                OperationKind.of(new Combine(List.of(new ElementId("leaf"), new ElementId("stem")), Way.UNITE, false)),
+                OperationKind.of(new Combine(
+                        List.of(new ElementId("leaf"), new ElementId("stem")), BooleanOperation.UNITE, false)),
                 OperationKind.of(new ToOutlines(List.of(new ElementId("wording")), false)),
                 OperationKind.of(new RolesByLook(List.of(
                         new RoleRule(Optional.of(SEA_GREEN), Optional.empty(), OptionalDouble.empty(), Role.CUT)))),
                 OperationKind.of(new MakeHalo(
-                        LEAF, HaloShape.USUAL, OptionalDouble.of(3), MakeHalo.Spread.EACH, OptionalDouble.of(1))),
+                        LEAF, HaloSettings.USUAL, OptionalDouble.of(3), MakeHalo.Spread.EACH, OptionalDouble.of(1))),
                 OperationKind.of(new AdjustHalo(
-                        List.of(new ElementId("rim")), HaloShape.USUAL.withDistance(3), OptionalDouble.of(1))),
+                        List.of(new ElementId("rim")), HaloSettings.USUAL.withDistance(3), OptionalDouble.of(1))),
                 OperationKind.of(new Trace(
                         List.of(new ElementId("picture")),
-                        new TraceShape(1, 0.5, 0, 50, 0.6, TraceShape.Layering.STACKED))),
+                        new TraceSettings(1, 0.5, 0, 50, 0.6, TraceSettings.Layering.STACKED))),
                 OperationKind.of(SmoothForBlade.usual(List.of(new ElementId("spark")))),
                 OperationKind.of(new CloseOutlines(List.of(new ElementId("edge")))),
-                OperationKind.of(new Regroup(List.of(), By.PIECE)),
+                OperationKind.of(new Regroup(List.of(), Grouping.PIECE)),
                 OperationKind.of(new KeepOnly(LEAF, true)),
                 OperationKind.of(new UniteLive(List.of(new ElementId("leaf"), new ElementId("wording")))),
                 OperationKind.of(new MakePermanent(List.of(new ElementId("joined")))),
                 OperationKind.of(new FillOutline(
                         new ElementId("leaf"),
                         List.of(new ElementId("dot-1")),
-                        new FillingShape(4, 8, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, false, 1, 20))),
+                        new FillingSettings(4, 8, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, false, 1, 20))),
                 OperationKind.of(new ClearBackdrop(
                         List.of(new ElementId("picture")),
-                        new BackdropShape(
+                        new BackdropSettings(
                                 0.07,
                                 0,
                                 true,
                                 List.of(new Point(0.1, 0.1)),
-                                List.of(new BackdropShape.Brush(true, 0.2, List.of(new Point(0.8, 0.5))))))),
+                                List.of(new BackdropSettings.Brush(true, 0.2, List.of(new Point(0.8, 0.5))))))),
                 OperationKind.of(new RestoreBackdrop(List.of(new ElementId("cut-out")))),
                 OperationKind.of(new SetProvenance(
                         LEAF, Optional.of(new Provenance("Tide collection", "Saltmarsh Studio", Licence.OWN)))),

@@ -1,6 +1,7 @@
 package rondel.catalogue;
 
 import java.util.Locale;
+import rondel.fields.RecipeName;
 import rondel.operation.Operation;
 import rondel.words.Words;
 
@@ -11,9 +12,12 @@ public record OperationKind(Class<? extends Operation> type, Operation example) 
         return new OperationKind(example.getClass(), example);
     }
 
-    /** The name in recipes: {@code EvenGaps} is {@code even-gaps}. */
+    /** The name in recipes: {@code EvenGaps} is {@code even-gaps}, unless the record says another. */
     public String name() {
-        return type.getSimpleName().replaceAll("(?<=.)([A-Z])", "-$1").toLowerCase(Locale.ROOT);
+        RecipeName given = type.getAnnotation(RecipeName.class);
+        return given != null
+                ? given.value()
+                : type.getSimpleName().replaceAll("(?<=.)([A-Z])", "-$1").toLowerCase(Locale.ROOT);
     }
 
     /** One sentence for people who write recipes. */

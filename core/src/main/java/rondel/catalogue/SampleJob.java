@@ -10,7 +10,7 @@ import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
-import rondel.job.BackdropShape;
+import rondel.job.BackdropSettings;
 import rondel.job.Cleared;
 import rondel.job.Clip;
 import rondel.job.Element;
@@ -20,7 +20,7 @@ import rondel.job.FontChoice;
 import rondel.job.GroupElement;
 import rondel.job.GroupUse;
 import rondel.job.Guide;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Lettering;
 import rondel.job.Link;
@@ -56,7 +56,7 @@ public final class SampleJob {
                         square("leaf", 10, 10, 20),
                         square("stem", 20, 25, 10),
                         cluster,
-                        window(),
+                        slot(),
                         sky(),
                         wording(),
                         tryOut(),
@@ -73,7 +73,7 @@ public final class SampleJob {
     }
 
     /** A window with a small picture in it. */
-    private static Element window() {
+    private static Element slot() {
         GroupElement empty = new GroupElement(
                 Traits.named("Window").withId(new ElementId("window")),
                 List.of(),
@@ -82,7 +82,7 @@ public final class SampleJob {
                         FillRule.NON_ZERO,
                         Optional.of(square("window-shape", 100, 10, 30)))),
                 Optional.empty(),
-                new GroupUse.Window(Fit.FILL));
+                new GroupUse.Slot(Fit.FILL));
         return empty.withChildren(List.of(new PictureElement(
                 Traits.named("").withId(new ElementId("picture")), PICTURE.id(), new Box(100, 5, 40, 40))));
     }
@@ -104,7 +104,7 @@ public final class SampleJob {
                 Traits.named("Cut-out").withId(new ElementId("cut-out")),
                 PICTURE.id(),
                 new Box(240, 10, 20, 10),
-                Optional.of(new Cleared(PICTURE.id(), BackdropShape.USUAL)));
+                Optional.of(new Cleared(PICTURE.id(), BackdropSettings.USUAL)));
     }
 
     private static Element tryOut() {
@@ -149,7 +149,7 @@ public final class SampleJob {
                         .withId(new ElementId("rim"))
                         .withRole(Role.KISS_CUT)
                         .withLink(Optional.of(new Link.Around(
-                                List.of(new ElementId("pebble")), HaloShape.USUAL, OptionalDouble.empty()))),
+                                List.of(new ElementId("pebble")), HaloSettings.USUAL, OptionalDouble.empty()))),
                 Outline.rectangle(new Box(18, 198, 14, 14)),
                 FillRule.NON_ZERO,
                 Paint.NONE,

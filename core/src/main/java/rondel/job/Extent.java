@@ -68,7 +68,7 @@ public final class Extent {
                 .flatMap(c -> of(c, own, visibleOnly).stream())
                 .toList();
         Optional<Box> all = Box.around(boxes);
-        if (g.isEmptyWindow()) {
+        if (g.isEmptySlot()) {
             return g.clip().flatMap(c -> c.outline().bounds(own));
         }
         if (g.clip().isEmpty()) {

@@ -30,8 +30,8 @@ public record GroupElement(
     }
 
     /** For a window, a slot for a picture: how the picture lies in its clip. */
-    public Optional<Fit> window() {
-        return use instanceof GroupUse.Window w ? Optional.of(w.fit()) : Optional.empty();
+    public Optional<Fit> slot() {
+        return use instanceof GroupUse.Slot w ? Optional.of(w.fit()) : Optional.empty();
     }
 
     public boolean isTryOut() {
@@ -44,8 +44,8 @@ public record GroupElement(
     }
 
     /** Whether it is a slot for a picture that holds none yet. */
-    public boolean isEmptyWindow() {
-        return window().isPresent() && children.isEmpty();
+    public boolean isEmptySlot() {
+        return slot().isPresent() && children.isEmpty();
     }
 
     /** This group and everything inside it. */
@@ -62,7 +62,7 @@ public record GroupElement(
     public String kind() {
         return switch (use) {
             case GroupUse.Together t -> "group";
-            case GroupUse.Window w -> "window";
+            case GroupUse.Slot s -> "window";
             case GroupUse.TryOut t -> "try-out";
         };
     }

@@ -7,7 +7,7 @@ public sealed interface GroupUse {
     record Together() implements GroupUse {}
 
     /** A slot for a picture, which may be empty. */
-    record Window(Fit fit) implements GroupUse {}
+    record Slot(Fit fit) implements GroupUse {}
 
     /** Alternatives for one place, of which one is shown and the others are hidden. */
     record TryOut() implements GroupUse {}

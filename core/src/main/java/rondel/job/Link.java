@@ -30,19 +30,19 @@ public sealed interface Link {
      *
      * @param gap how far it keeps, in mm, from lines around other artwork on the sheet that keep a gap too: where they would
      *     come nearer, each ends half way; where the artwork itself is nearer, the gap is smaller */
-    record Around(List<ElementId> elements, HaloShape shape, OptionalDouble gap) implements Link {
+    record Around(List<ElementId> elements, HaloSettings settings, OptionalDouble gap) implements Link {
         public Around {
             elements = List.copyOf(elements);
         }
 
         @Override
         public Optional<Link> amongCopies(Map<ElementId, ElementId> copies) {
-            return renamed(elements, copies).map(of -> new Around(of, shape, gap));
+            return renamed(elements, copies).map(of -> new Around(of, settings, gap));
         }
     }
 
     /** A group of copies that fills an outline. */
-    record Filling(ElementId outline, List<ElementId> drawings, FillingShape shape) implements Link {
+    record Filling(ElementId outline, List<ElementId> drawings, FillingSettings settings) implements Link {
         public Filling {
             drawings = List.copyOf(drawings);
         }
@@ -53,7 +53,7 @@ public sealed interface Link {
      * @param put where it was put; one that is elsewhere by now has been moved by hand */
     record Copy(ElementId of, Affine put) implements Link {}
 
-    /** The one shape that hidden siblings make together. */
+    /** The one settings that hidden siblings make together. */
     record Union(List<ElementId> elements) implements Link {
         public Union {
             elements = List.copyOf(elements);

@@ -32,7 +32,7 @@ public final class EmptyGroups {
         return job.everything()
                 .filter(e -> e instanceof GroupElement g
                         && g.children().isEmpty()
-                        && g.window().isEmpty())
+                        && g.slot().isEmpty())
                 .map(Element::id)
                 .collect(Collectors.toSet());
     }

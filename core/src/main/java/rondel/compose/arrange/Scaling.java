@@ -3,7 +3,7 @@ package rondel.compose.arrange;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import rondel.compose.window.Fitting;
+import rondel.compose.slot.Fitting;
 import rondel.geometry.Affine;
 import rondel.geometry.Point;
 import rondel.job.Element;

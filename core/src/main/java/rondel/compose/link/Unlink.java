@@ -56,7 +56,7 @@ public record Unlink(List<ElementId> elements) implements Operation {
 
     private static Set<ElementId> leftAlone(Job job, Set<ElementId> freed) {
         Set<ElementId> alone = new HashSet<>();
-        for (List<Element> set : Likes.sets(job).values()) {
+        for (List<Element> set : AlikeElements.sets(job).values()) {
             List<Element> kept =
                     set.stream().filter(e -> !freed.contains(e.id())).toList();
             if (kept.size() == 1) {
@@ -79,7 +79,10 @@ public record Unlink(List<ElementId> elements) implements Operation {
     /** How many others are kept alike with an element. */
     public static int others(Job job, Element element) {
         return element.traits().link().isPresent() && element.traits().link().get() instanceof Link.Alike a
-                ? Likes.sets(job).getOrDefault(a.set(), List.of(element)).size() - 1
+                ? AlikeElements.sets(job)
+                                .getOrDefault(a.set(), List.of(element))
+                                .size()
+                        - 1
                 : 0;
     }
 }

@@ -110,7 +110,7 @@ public final class Picker {
                                 .outline()
                                 .toShape(g.clip().get().rule())
                                 .contains(p.x(), p.y());
-                yield inside && (g.isEmptyWindow() || g.children().stream().anyMatch(c -> hit(c, own, point, reach)));
+                yield inside && (g.isEmptySlot() || g.children().stream().anyMatch(c -> hit(c, own, point, reach)));
             }
         };
     }

@@ -18,7 +18,7 @@ import rondel.operation.Targets;
  *  back to front. What is locked or hidden is not offered.
  *
  * @param colours of the palette where there is one, else those in use, most used first */
-public record Blanks(List<Text> texts, List<Window> windows, List<Rgba> colours) {
+public record Blanks(List<Text> texts, List<Slot> slots, List<Rgba> colours) {
 
     private static final int MOST_COLOURS = 12;
 
@@ -26,21 +26,21 @@ public record Blanks(List<Text> texts, List<Window> windows, List<Rgba> colours)
     public record Text(ElementId element, String name, String content) {}
 
     /** A slot for a picture. */
-    public record Window(ElementId element, String name, boolean filled) {}
+    public record Slot(ElementId element, String name, boolean filled) {}
 
     public static Blanks of(Job job) {
         List<Text> texts = new ArrayList<>();
-        List<Window> windows = new ArrayList<>();
+        List<Slot> slots = new ArrayList<>();
         for (Sheet sheet : job.sheets()) {
             open(sheet.elements()).forEach(e -> {
                 if (e instanceof TextElement t) {
                     texts.add(new Text(t.id(), Targets.display(t), t.content()));
-                } else if (e instanceof GroupElement g && g.window().isPresent()) {
-                    windows.add(new Window(g.id(), Targets.display(g), !g.isEmptyWindow()));
+                } else if (e instanceof GroupElement g && g.slot().isPresent()) {
+                    slots.add(new Slot(g.id(), Targets.display(g), !g.isEmptySlot()));
                 }
             });
         }
-        return new Blanks(texts, windows, colours(job));
+        return new Blanks(texts, slots, colours(job));
     }
 
     private static List<Rgba> colours(Job job) {
@@ -59,6 +59,6 @@ public record Blanks(List<Text> texts, List<Window> windows, List<Rgba> colours)
     }
 
     public boolean isEmpty() {
-        return texts.isEmpty() && windows.isEmpty() && colours.isEmpty();
+        return texts.isEmpty() && slots.isEmpty() && colours.isEmpty();
     }
 }

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import rondel.colour.SwapColours;
 import rondel.compose.lettering.SetText;
-import rondel.compose.window.FillWindows;
+import rondel.compose.slot.FillSlots;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.job.ElementId;
@@ -33,7 +33,7 @@ public record FillIn(Map<ElementId, String> texts, Map<ElementId, Media> picture
     public Operation operation(Job job, Typesetter typesetter) {
         List<Operation> steps = new ArrayList<>();
         texts.forEach((id, said) -> text(job, id, said, typesetter).ifPresent(steps::add));
-        pictures.forEach((id, media) -> steps.add(new FillWindows(List.of(id), List.of(media))));
+        pictures.forEach((id, media) -> steps.add(new FillSlots(List.of(id), List.of(media))));
         Map<Rgba, Rgba> swapped = new LinkedHashMap<>(colours);
         swapped.entrySet().removeIf(e -> e.getKey().equals(e.getValue()));
         if (!swapped.isEmpty()) {

@@ -116,17 +116,19 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
         }
         double[] u = line.parameters(from, to);
         Bezier curve = leastSquares(line, from, to, u, start, end, chord);
-        double[] worst = furthest(line, from, to, u, curve);
-        for (int round = 0; round < ROUNDS && worst[0] > tolerance && worst[0] < 16 * tolerance; round++) {
+        Deviation worst = furthest(line, from, to, u, curve);
+        for (int round = 0;
+                round < ROUNDS && worst.distance() > tolerance && worst.distance() < 16 * tolerance;
+                round++) {
             reparametrise(line, from, u, curve);
             curve = leastSquares(line, from, to, u, start, end, chord);
             worst = furthest(line, from, to, u, curve);
         }
-        if (worst[0] <= tolerance) {
+        if (worst.distance() <= tolerance) {
             curves.add(curve);
             return;
         }
-        int split = Math.clamp((int) worst[1], from + 1, to - 1);
+        int split = Math.clamp(worst.index(), from + 1, to - 1);
         Point tangent = line.tangent(split, reach());
         fit(line, from, split, start, back(tangent), curves);
         fit(line, split, to, tangent, end, curves);
@@ -198,8 +200,13 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
                 b.y());
     }
 
-    /** How far the furthest point lies from the curve, and which it is. */
-    private static double[] furthest(DenseLine line, int from, int to, double[] u, Bezier curve) {
+    /** The point that lies furthest from a curve.
+     *
+     * @param distance of it, in mm
+     * @param index of it in its line */
+    private record Deviation(double distance, int index) {}
+
+    private static Deviation furthest(DenseLine line, int from, int to, double[] u, Bezier curve) {
         double most = 0;
         int at = (from + to) / 2;
         for (int i = from + 1; i < to; i++) {
@@ -211,7 +218,7 @@ public record CurveFitting(double tolerance, double cornerAngle, double cornerLe
                 at = i;
             }
         }
-        return new double[] {Math.sqrt(most), at};
+        return new Deviation(Math.sqrt(most), at);
     }
 
     /** Brings each parameter nearer to the foot of its point, by a step of Newton's method. */

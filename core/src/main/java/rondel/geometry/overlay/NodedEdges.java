@@ -23,7 +23,7 @@ record NodedEdges(Coordinate[][] lines, int[][] sources, double[][] parameters) 
         List<Coordinate[]> made = new ArrayList<>();
         List<int[]> madeOf = new ArrayList<>();
         List<double[]> madeAt = new ArrayList<>();
-        Stretch stretch = new Stretch(all);
+        ParameterRange stretch = new ParameterRange(all);
         for (SegmentString s : noded(all, grid)) {
             stretch.follow(s);
             Coordinate[] points = s.getCoordinates();

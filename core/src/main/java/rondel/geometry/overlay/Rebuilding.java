@@ -27,10 +27,10 @@ final class Rebuilding {
         if (isSliver(ring, count)) {
             return Optional.empty();
         }
-        List<Run> runs = joined(runs(ring, count));
+        List<SourceRun> runs = joined(runs(ring, count));
         int n = runs.size();
-        double[] starts = runs.stream().mapToDouble(Run::start).toArray();
-        double[] ends = runs.stream().mapToDouble(Run::end).toArray();
+        double[] starts = runs.stream().mapToDouble(SourceRun::start).toArray();
+        double[] ends = runs.stream().mapToDouble(SourceRun::end).toArray();
         Point[] joins = new Point[n];
         for (int i = 0; i < n; i++) {
             joins[i] = join(runs, i, starts, ends);
@@ -62,9 +62,9 @@ final class Rebuilding {
     }
 
     /** Follows one source for as long as there is one to follow. */
-    private List<Run> runs(int[] ring, int count) {
-        List<Run> runs = new ArrayList<>();
-        Run run = null;
+    private List<SourceRun> runs(int[] ring, int count) {
+        List<SourceRun> runs = new ArrayList<>();
+        SourceRun run = null;
         for (int k = 0; k < count; k++) {
             int edge = ring[k] >> 1;
             int way = ring[k] & 1;
@@ -76,7 +76,7 @@ final class Rebuilding {
                 run = run.upTo(ts[2 * at + 1 - way], end);
                 runs.set(runs.size() - 1, run);
             } else {
-                run = new Run(plane.sources[edge][0] >> 1, ts[way], ts[1 - way], end);
+                run = new SourceRun(plane.sources[edge][0] >> 1, ts[way], ts[1 - way], end);
                 runs.add(run);
             }
         }
@@ -84,7 +84,7 @@ final class Rebuilding {
     }
 
     /** Which of an edge's sources a run goes on along; -1 for none. */
-    private int goesOn(Run run, int edge, int way) {
+    private int goesOn(SourceRun run, int edge, int way) {
         int[] sources = plane.sources[edge];
         double[] ts = plane.parameters[edge];
         for (int i = 0; i < sources.length; i++) {
@@ -99,17 +99,17 @@ final class Rebuilding {
 
     /** The last run goes on in the first where both follow one source, and a short run between two stretches of one source
      *  that hardly leaves it is that source. */
-    private List<Run> joined(List<Run> runs) {
-        List<Run> all = new ArrayList<>(runs);
+    private List<SourceRun> joined(List<SourceRun> runs) {
+        List<SourceRun> all = new ArrayList<>(runs);
         if (all.size() > 1
                 && sameSource(all.getLast(), all.getFirst())
                 && all.getLast().end() == all.getFirst().start()) {
-            Run last = all.removeLast();
+            SourceRun last = all.removeLast();
             all.set(0, last.upTo(all.getFirst().end(), all.getFirst().to()));
         }
         for (int i = 0; i + 2 < all.size(); ) {
-            Run before = all.get(i);
-            Run after = all.get(i + 2);
+            SourceRun before = all.get(i);
+            SourceRun after = all.get(i + 2);
             boolean onward = before.forward() ? after.start() >= before.end() : after.start() <= before.end();
             if (sameSource(before, after) && onward && hugs(all.get(i + 1), before, after)) {
                 all.set(i, before.upTo(after.end(), after.to()));
@@ -121,13 +121,13 @@ final class Rebuilding {
         return all;
     }
 
-    private static boolean sameSource(Run a, Run b) {
+    private static boolean sameSource(SourceRun a, SourceRun b) {
         return a.source() == b.source() && a.forward() == b.forward();
     }
 
     /** Whether a run keeps to the stretch of a source between the end of one run and the start of another, along the whole
      *  of it. */
-    private boolean hugs(Run run, Run before, Run after) {
+    private boolean hugs(SourceRun run, SourceRun before, SourceRun after) {
         Bezier own = segments.segment(run.source()).part(run.start(), run.end());
         Bezier other = segments.segment(before.source()).part(before.end(), after.start());
         if (run.source() == before.source() || other.controlLength() > 2 * own.controlLength() + 10 * tolerance) {
@@ -146,7 +146,7 @@ final class Rebuilding {
     }
 
     /** Where a run ends and the next begins: an end of a source as it is, else the crossing of the two curves. */
-    private Point join(List<Run> runs, int i, double[] starts, double[] ends) {
+    private Point join(List<SourceRun> runs, int i, double[] starts, double[] ends) {
         int j = (i + 1) % runs.size();
         Bezier a = segments.segment(runs.get(i).source());
         Bezier b = segments.segment(runs.get(j).source());

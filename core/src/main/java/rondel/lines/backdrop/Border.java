@@ -6,9 +6,6 @@ import java.util.stream.IntStream;
 /** The pixels around a picture, and those of them that are its backdrop. */
 final class Border {
 
-    private static final int LEAST_STRETCH = 8;
-    private static final int STRETCHES = 6;
-
     private Border() {}
 
     /** Those that look as most of the border near them does; some of them twice.
@@ -16,7 +13,7 @@ final class Border {
      * @param limit how far they may be off that, in OKLab, squared */
     static int[] usual(LabImage picture, float limit) {
         int[] around = around(picture.width, picture.height);
-        int stretch = Math.max(LEAST_STRETCH, around.length / STRETCHES);
+        int stretch = Math.max(BackdropTuning.LEAST_STRETCH, around.length / BackdropTuning.STRETCHES);
         return IntStream.iterate(0, from -> from < around.length, from -> from + stretch / 2)
                 .mapToObj(from -> Arrays.copyOfRange(around, from, Math.min(around.length, from + stretch)))
                 .flatMapToInt(part -> {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import rondel.job.BackdropShape;
+import rondel.job.BackdropSettings;
 import rondel.job.Cleared;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -21,7 +21,7 @@ import rondel.words.Words;
 
 /** Clears the backdrop of pictures. The picture as it came is kept beside what is shown, with how it was cleared, so that it can
  *  be cleared otherwise or be whole again at any time. */
-public record ClearBackdrop(List<ElementId> elements, BackdropShape shape) implements Operation {
+public record ClearBackdrop(List<ElementId> elements, BackdropSettings settings) implements Operation {
 
     public ClearBackdrop {
         elements = List.copyOf(elements);
@@ -34,11 +34,11 @@ public record ClearBackdrop(List<ElementId> elements, BackdropShape shape) imple
 
     /** The job with the pictures cleared; a draft clears smaller ones. */
     Job cleared(Job job) {
-        boolean sound = shape.tolerance() >= 0
-                && shape.tolerance() <= 1
-                && shape.softness() >= 0
-                && shape.softness() <= 200
-                && shape.strokes().stream()
+        boolean sound = settings.tolerance() >= 0
+                && settings.tolerance() <= 1
+                && settings.softness() >= 0
+                && settings.softness() <= 200
+                && settings.strokes().stream()
                         .allMatch(s ->
                                 s.radius() > 0 && s.radius() <= 1 && !s.points().isEmpty());
         if (!sound) {
@@ -53,7 +53,7 @@ public record ClearBackdrop(List<ElementId> elements, BackdropShape shape) imple
         return Tree.replace(with, ids, (e, toSheet) -> {
             PictureElement p = (PictureElement) e;
             return new PictureElement(
-                    p.traits(), cut.get(p.id()).id(), p.frame(), Optional.of(new Cleared(p.whole(), shape)));
+                    p.traits(), cut.get(p.id()).id(), p.frame(), Optional.of(new Cleared(p.whole(), settings)));
         });
     }
 
@@ -63,8 +63,8 @@ public record ClearBackdrop(List<ElementId> elements, BackdropShape shape) imple
         }
         Media whole = job.media().get(p.whole());
         BufferedImage image = whole.pixels();
-        byte[] painted = Strokes.of(shape.strokes(), image.getWidth(), image.getHeight());
-        boolean[] backdrop = Growing.of(LabImage.of(image), shape, painted);
+        byte[] painted = BrushMask.of(settings.strokes(), image.getWidth(), image.getHeight());
+        boolean[] backdrop = RegionGrowing.of(LabImage.of(image), settings, painted);
         boolean anyLeft = false;
         for (boolean b : backdrop) {
             anyLeft |= !b;
@@ -72,7 +72,7 @@ public record ClearBackdrop(List<ElementId> elements, BackdropShape shape) imple
         if (!anyLeft) {
             throw Refusal.of("backdrop.nothingLeft", Targets.display(e));
         }
-        return whole.withPixels(Matting.of(image, backdrop, shape.softness(), painted));
+        return whole.withPixels(Matting.of(image, backdrop, settings.softness(), painted));
     }
 
     @Override

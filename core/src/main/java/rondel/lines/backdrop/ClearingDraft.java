@@ -3,7 +3,7 @@ package rondel.lines.backdrop;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Set;
-import rondel.job.BackdropShape;
+import rondel.job.BackdropSettings;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Media;
@@ -15,9 +15,6 @@ import rondel.paint.PictureSource;
  *  while figures are chosen. */
 public final class ClearingDraft {
 
-    /** Pixels along the longer side that the copies have at least. */
-    private static final double FINENESS = 640;
-
     private ClearingDraft() {}
 
     /** The job with copies of the pictures, cleared; pictures that are no finer than a copy would be are cleared themselves.
@@ -26,17 +23,17 @@ public final class ClearingDraft {
     public static Job of(Job job, ClearBackdrop clearing, PictureSource pictures) {
         Job draft = job;
         for (ElementId id : clearing.elements()) {
-            BackdropShape shape = clearing.shape();
+            BackdropSettings settings = clearing.settings();
             if (job.located(id).element() instanceof PictureElement p
                     && job.media().containsKey(p.whole())) {
                 Media whole = job.media().get(p.whole());
-                double scale = FINENESS / Math.max(whole.width(), whole.height());
+                double scale = BackdropTuning.DRAFT_FINENESS / Math.max(whole.width(), whole.height());
                 BufferedImage copy = pictures.pixels(whole, Math.min(1, scale));
                 double part = (double) copy.getWidth() / whole.width();
-                shape = shape.withFigures(shape.tolerance(), shape.softness() * part, shape.pockets());
+                settings = settings.withFigures(settings.tolerance(), settings.softness() * part, settings.pockets());
                 draft = part < 1 ? withCopy(draft, p, whole.withPixels(copy)) : draft;
             }
-            draft = new ClearBackdrop(List.of(id), shape).cleared(draft);
+            draft = new ClearBackdrop(List.of(id), settings).cleared(draft);
         }
         return draft;
     }

@@ -7,20 +7,10 @@ import java.util.Arrays;
  *  turn back, as they do behind a line drawn around the motif. */
 final class EdgeWidth {
 
-    private static final int FARTHEST = 16;
-    private static final int BEHIND = 3;
-    private static final float MOST = 0.9f;
-
-    /** Colours that go away by less from pixel to pixel have come to rest: in levels of 256, and as a share of the way. */
-    private static final float LEAST_RISE = 2;
-
-    private static final float REST = 0.02f;
-    private static final int LEAST_SAMPLES = 40;
-
     private final float[][] rgb;
     private final boolean[] backdrop;
     private final int width;
-    private final int[] counts = new int[FARTHEST + 1];
+    private final int[] counts = new int[BackdropTuning.WIDEST_EDGE + 1];
 
     private EdgeWidth(float[][] rgb, boolean[] backdrop, int width) {
         this.rgb = rgb;
@@ -32,8 +22,8 @@ final class EdgeWidth {
     static int of(float[][] rgb, boolean[] backdrop, int width) {
         EdgeWidth edge = new EdgeWidth(rgb, backdrop, width);
         int height = backdrop.length / width;
-        for (int y = FARTHEST; y < height - FARTHEST; y++) {
-            for (int x = FARTHEST; x < width - FARTHEST; x++) {
+        for (int y = BackdropTuning.WIDEST_EDGE; y < height - BackdropTuning.WIDEST_EDGE; y++) {
+            for (int x = BackdropTuning.WIDEST_EDGE; x < width - BackdropTuning.WIDEST_EDGE; x++) {
                 if (backdrop[y * width + x]) {
                     edge.sample(y * width + x, 1);
                     edge.sample(y * width + x, -1);
@@ -50,22 +40,22 @@ final class EdgeWidth {
         if (backdrop[at + step]) {
             return;
         }
-        for (int k = -BEHIND; k <= FARTHEST; k++) {
+        for (int k = -BackdropTuning.BEHIND; k <= BackdropTuning.WIDEST_EDGE; k++) {
             if (backdrop[at + k * step] != k <= 0) {
                 return;
             }
         }
-        float[] away = new float[FARTHEST + 1];
+        float[] away = new float[BackdropTuning.WIDEST_EDGE + 1];
         int end = 0;
-        for (int k = 1; k <= FARTHEST; k++) {
-            away[k] = distance(at - BEHIND * step, at + k * step);
-            if (away[k] < away[end] + Math.max(LEAST_RISE, REST * away[end])) {
+        for (int k = 1; k <= BackdropTuning.WIDEST_EDGE; k++) {
+            away[k] = distance(at - BackdropTuning.BEHIND * step, at + k * step);
+            if (away[k] < away[end] + Math.max(BackdropTuning.LEAST_RISE, BackdropTuning.REST * away[end])) {
                 break;
             }
             end = k;
         }
         int k = 1;
-        while (k < end && away[k] < MOST * away[end]) {
+        while (k < end && away[k] < BackdropTuning.COME_TO_REST * away[end]) {
             k++;
         }
         counts[k]++;
@@ -82,7 +72,7 @@ final class EdgeWidth {
     private int median() {
         int all = Arrays.stream(counts).sum();
         int sum = 0;
-        for (int k = 1; k <= FARTHEST && all >= LEAST_SAMPLES; k++) {
+        for (int k = 1; k <= BackdropTuning.WIDEST_EDGE && all >= BackdropTuning.LEAST_SAMPLES; k++) {
             sum += counts[k];
             if (2 * sum >= all) {
                 return k;

@@ -7,9 +7,6 @@ import rondel.progress.Cancellation;
 /** A picture's colours as people see them (OKLab, Ottosson 2020), three planes of floats. */
 final class LabImage {
 
-    /** The least part of its light that a backdrop has in shadow. */
-    private static final float DEEPEST = 0.55f;
-
     final int width;
     final int height;
     final float[] light;
@@ -80,7 +77,7 @@ final class LabImage {
         float dl = light[i] - part * l;
         float da = greenRed[i] - part * a;
         float db = blueYellow[i] - part * b;
-        return part >= DEEPEST && part <= 1.02f && dl * dl + da * da + db * db <= limit;
+        return part >= BackdropTuning.DEEPEST_SHADOW && part <= 1.02f && dl * dl + da * da + db * db <= limit;
     }
 
     void copy(int i, LabImage from, int j) {

@@ -8,27 +8,11 @@ import rondel.progress.Cancellation;
  *  of the backdrop is left. */
 final class Matting {
 
-    /** How far from a sharp edge, in pixels, a colour may be a mixture. */
-    private static final int SHARP = 2;
-
-    /** Edges no wider than this are as sharp as pictures are. */
-    private static final int BLURRED = 6;
-
-    /** How far beyond that colours are averaged that are none. */
-    private static final int BEYOND = 3;
-
-    /** Off what a mixture would be, in levels of 256, a colour is one still, and no longer. */
-    private static final float ALIKE = 24;
-
-    private static final float STRANGE = 64;
-
-    private static final float CLEAR_DIFFERENCE = 18f * 18f;
-
     private final int width;
     private final int height;
     private final int[] pixels;
     private final float[][] rgb = new float[3][];
-    private final Beside beside;
+    private final EdgeColours beside;
     private final boolean[] backdrop;
     private final boolean[] mixed;
     private final int band;
@@ -42,10 +26,10 @@ final class Matting {
             rgb[c] = plane(pixels, 16 - 8 * c);
         }
         int edge = EdgeWidth.of(rgb, backdrop, width);
-        this.band = edge <= BLURRED ? SHARP : edge;
+        this.band = edge <= BackdropTuning.BLURRED ? BackdropTuning.SHARP : edge;
         this.mixed = band();
         Cancellation.check();
-        this.beside = new Beside(rgb, backdrop, mixed, width, band + BEYOND);
+        this.beside = new EdgeColours(rgb, backdrop, mixed, width, band + BackdropTuning.SURELY_BEYOND);
     }
 
     /** The picture with its backdrop clear.
@@ -56,7 +40,7 @@ final class Matting {
         Matting m = new Matting(image, backdrop);
         float[] alpha = m.alpha(painted);
         if (softness > 0) {
-            alpha = Smooth.of(alpha, m.width, m.height, softness);
+            alpha = BoxFilter.of(alpha, m.width, m.height, softness);
         }
         return m.cut(alpha, image.getColorModel().hasAlpha());
     }
@@ -114,7 +98,7 @@ final class Matting {
             length += d * d;
         }
         float solved = Math.clamp(length == 0 ? plain : dot / length, 0f, 1f);
-        float trust = Math.min(1, length / CLEAR_DIFFERENCE) * explained(i, behind, motif, solved);
+        float trust = Math.min(1, length / BackdropTuning.CLEAR_DIFFERENCE) * explained(i, behind, motif, solved);
         return trust * solved + (1 - trust) * plain;
     }
 
@@ -125,7 +109,10 @@ final class Matting {
             float d = behind[c] + part * (motif[c] - behind[c]) - rgb[c][i];
             off += d * d;
         }
-        return Math.clamp((STRANGE - (float) Math.sqrt(off)) / (STRANGE - ALIKE), 0f, 1f);
+        return Math.clamp(
+                (BackdropTuning.STRANGE - (float) Math.sqrt(off)) / (BackdropTuning.STRANGE - BackdropTuning.EXPLAINED),
+                0f,
+                1f);
     }
 
     private BufferedImage cut(float[] alpha, boolean transparent) {

@@ -5,7 +5,7 @@ import java.util.Optional;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
-import rondel.job.BackdropShape;
+import rondel.job.BackdropSettings;
 import rondel.job.Element;
 import rondel.job.Located;
 import rondel.job.PictureElement;
@@ -29,15 +29,15 @@ public record OnPicture(PictureElement picture, Affine toPicture, double width) 
     }
 
     /** How it is cleared with a click more: in the backdrop there. */
-    public BackdropShape withClick(BackdropShape shape, Point onSheet) {
-        return shape.withClick(toPicture.apply(onSheet));
+    public BackdropSettings withClick(BackdropSettings settings, Point onSheet) {
+        return settings.withClick(toPicture.apply(onSheet));
     }
 
     /** How it is cleared with a stroke more.
      *
      * @param radius of the brush, in mm on the sheet */
-    public BackdropShape withStroke(BackdropShape shape, boolean keep, double radius, List<Point> onSheet) {
-        return shape.withStroke(new BackdropShape.Brush(
+    public BackdropSettings withStroke(BackdropSettings settings, boolean keep, double radius, List<Point> onSheet) {
+        return settings.withStroke(new BackdropSettings.Brush(
                 keep,
                 Math.clamp(radius / width, 1e-4, 1),
                 onSheet.stream().map(toPicture::apply).toList()));

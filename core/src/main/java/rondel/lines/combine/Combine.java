@@ -36,7 +36,7 @@ import rondel.words.Words;
  *  shapes each has the colours of the frontmost it was in. Groups count as what they cover.
  *
  * @param strokes whether lines are turned to the area they cover first */
-public record Combine(List<ElementId> elements, Way way, boolean strokes) implements Operation {
+public record Combine(List<ElementId> elements, BooleanOperation way, boolean strokes) implements Operation {
 
     public Combine {
         elements = List.copyOf(elements);
@@ -48,7 +48,7 @@ public record Combine(List<ElementId> elements, Way way, boolean strokes) implem
     @Override
     public Job apply(Job job) {
         Set<ElementId> ids = Targets.unlocked(job, elements);
-        boolean enough = ids.size() > 1 || way == Way.UNITE || way == Way.DIVIDE;
+        boolean enough = ids.size() > 1 || way == BooleanOperation.UNITE || way == BooleanOperation.DIVIDE;
         if (!enough) {
             throw Refusal.of("combine.several");
         }
@@ -56,8 +56,9 @@ public record Combine(List<ElementId> elements, Way way, boolean strokes) implem
         Overlay overlay = Overlay.of(taken.stream()
                 .map(t -> new Operand(t.outline, rule(t.at.element())))
                 .toList());
-        Job combined =
-                way == Way.DROP_COVERED ? uncovered(job, taken, overlay) : inPlaceOfBackmost(job, ids, taken, overlay);
+        Job combined = way == BooleanOperation.DROP_COVERED
+                ? uncovered(job, taken, overlay)
+                : inPlaceOfBackmost(job, ids, taken, overlay);
         return EmptyGroups.dissolvedSince(job, combined);
     }
 

@@ -7,12 +7,6 @@ import org.locationtech.jts.geom.Coordinate;
  *  edge, each with what it is close to. They push what is closer than it may be apart, the more the closer. */
 final class Contacts {
 
-    /** Points that are farther from anything than this beyond the gap are left out until the next time they are found, in mm. */
-    private static final double SLACK = 0.45;
-
-    /** What true outlines may be off from those that are sampled, in mm. */
-    private static final double SAMPLED = 0.012;
-
     private static final int THE_EDGE = -1;
 
     /** What is known of each pair: what has the points, what they are close to, and the first coordinate of another pair's
@@ -21,7 +15,7 @@ final class Contacts {
 
     private final Edge edge;
     private final double gap;
-    private final Crowd crowd;
+    private final Bodies bodies;
     private final double[] slope = new double[3];
     private int[] pairs = new int[EACH * 100];
     private int paired;
@@ -29,10 +23,10 @@ final class Contacts {
     private int count;
     private double tightest;
 
-    Contacts(Edge edge, double gap, Crowd crowd) {
+    Contacts(Edge edge, double gap, Bodies bodies) {
         this.edge = edge;
         this.gap = gap;
-        this.crowd = crowd;
+        this.bodies = bodies;
     }
 
     /** How much closer copies were than they may be, at most, when they were last pushed apart. */
@@ -43,13 +37,13 @@ final class Contacts {
     void find() {
         paired = 0;
         count = 0;
-        for (int i = 0; i < crowd.count(); i++) {
-            if (crowd.moves(i)) {
+        for (int i = 0; i < bodies.count(); i++) {
+            if (bodies.moves(i)) {
                 find(i, THE_EDGE);
                 findCorners(i);
             }
-            for (int j = 0; j < crowd.count(); j++) {
-                if (i != j && (crowd.moves(i) || crowd.moves(j)) && areNear(i, j)) {
+            for (int j = 0; j < bodies.count(); j++) {
+                if (i != j && (bodies.moves(i) || bodies.moves(j)) && areNear(i, j)) {
                     find(i, j);
                 }
             }
@@ -57,17 +51,17 @@ final class Contacts {
     }
 
     private boolean areNear(int i, int j) {
-        double dx = crowd.x(i) - crowd.x(j);
-        double dy = crowd.y(i) - crowd.y(j);
-        double reach = crowd.farthest(i) + crowd.farthest(j) + gap + SLACK;
+        double dx = bodies.x(i) - bodies.x(j);
+        double dy = bodies.y(i) - bodies.y(j);
+        double reach = bodies.farthest(i) + bodies.farthest(j) + gap + FillingTuning.CONTACT_SLACK;
         return dx * dx + dy * dy < reach * reach;
     }
 
     private void find(int i, int j) {
-        Seen seen = seen(i, j);
+        GridTransform transform = transform(i, j);
         int before = count;
-        for (double[] contour : crowd.motif(i).contours()) {
-            find(i, j, contour, seen);
+        for (double[] contour : bodies.motif(i).contours()) {
+            find(i, j, contour, transform);
         }
         pair(i, j, before);
     }
@@ -77,13 +71,13 @@ final class Contacts {
         if (edge.corners().isEmpty()) {
             return;
         }
-        Seen seen = seen(THE_EDGE, j);
+        GridTransform transform = transform(THE_EDGE, j);
         int before = count;
-        double reach = crowd.farthest(j) + SLACK;
+        double reach = bodies.farthest(j) + FillingTuning.CONTACT_SLACK;
         for (Coordinate c : edge.corners()) {
-            double dx = c.x - crowd.x(j);
-            double dy = c.y - crowd.y(j);
-            if (dx * dx + dy * dy < reach * reach && seen.at(c.x, c.y) > -SLACK) {
+            double dx = c.x - bodies.x(j);
+            double dy = c.y - bodies.y(j);
+            if (dx * dx + dy * dy < reach * reach && transform.at(c.x, c.y) > -FillingTuning.CONTACT_SLACK) {
                 add(c.x, c.y);
             }
         }
@@ -103,17 +97,17 @@ final class Contacts {
 
     /** Points that follow each other on a contour can't come closer by more than the way between them: those that can't be
      *  close yet are passed over. */
-    private void find(int i, int j, double[] contour, Seen seen) {
-        double limit = j == THE_EDGE ? SLACK : gap + SLACK;
-        double spacing = crowd.motif(i).spacing() * crowd.size(i);
-        double farthest = j == THE_EDGE ? 0 : crowd.farthest(j);
+    private void find(int i, int j, double[] contour, GridTransform transform) {
+        double limit = j == THE_EDGE ? FillingTuning.CONTACT_SLACK : gap + FillingTuning.CONTACT_SLACK;
+        double spacing = bodies.motif(i).spacing() * bodies.size(i);
+        double farthest = j == THE_EDGE ? 0 : bodies.farthest(j);
         for (int r = 0; r < contour.length; ) {
-            double u = seen.u(contour[r], contour[r + 1]);
-            double v = seen.v(contour[r], contour[r + 1]);
-            double least = seen.scale() * Math.sqrt(u * u + v * v) - farthest;
+            double u = transform.u(contour[r], contour[r + 1]);
+            double v = transform.v(contour[r], contour[r + 1]);
+            double least = transform.scale() * Math.sqrt(u * u + v * v) - farthest;
             double beyond = (j != THE_EDGE && least >= limit
                             ? least
-                            : -seen.scale() * seen.field().at(u, v))
+                            : -transform.scale() * transform.field().at(u, v))
                     - limit;
             if (beyond < 0) {
                 add(contour[r], contour[r + 1]);
@@ -139,22 +133,22 @@ final class Contacts {
             int i = pairs[p];
             int j = pairs[p + 1];
             boolean edges = i == THE_EDGE || j == THE_EDGE;
-            double apart = (edges ? SAMPLED : gap + 2 * SAMPLED) + more;
+            double apart = (edges ? FillingTuning.SAMPLING_ERROR : gap + 2 * FillingTuning.SAMPLING_ERROR) + more;
             pushApart(i, j, from, pairs[p + 2], edges ? firm : firm / 2, apart);
             from = pairs[p + 2];
         }
     }
 
     private void pushApart(int i, int j, int from, int to, double firm, double apart) {
-        Seen seen = seen(i, j);
-        DistanceField field = seen.field();
+        GridTransform transform = transform(i, j);
+        DistanceField field = transform.field();
         int copy = i == THE_EDGE ? j : i;
         // A point stands for the rim around it.
-        double weight = 2 * firm * crowd.motif(copy).spacing() * crowd.size(copy);
+        double weight = 2 * firm * bodies.motif(copy).spacing() * bodies.size(copy);
         for (int k = from; k < to; k += 2) {
-            double u = seen.u(points[k], points[k + 1]);
-            double v = seen.v(points[k], points[k + 1]);
-            double lacking = apart + seen.scale() * field.at(u, v);
+            double u = transform.u(points[k], points[k + 1]);
+            double v = transform.v(points[k], points[k + 1]);
+            double lacking = apart + transform.scale() * field.at(u, v);
             if (lacking > 0) {
                 tightest = Math.max(tightest, lacking);
                 field.slopeAt(u, v, slope);
@@ -168,13 +162,13 @@ final class Contacts {
             pushBack(j, px, py, by);
             return;
         }
-        double ox = crowd.fromX(i, px, py);
-        double oy = crowd.fromY(i, px, py);
+        double ox = bodies.fromX(i, px, py);
+        double oy = bodies.fromY(i, px, py);
         if (j == THE_EDGE) {
-            crowd.push(i, ox, oy, by * slope[1], by * slope[2]);
+            bodies.push(i, ox, oy, by * slope[1], by * slope[2]);
         } else {
-            crowd.push(i, ox, oy, by * awayX(j), by * awayY(j));
-            pushBack(j, crowd.x(i) + ox, crowd.y(i) + oy, by);
+            bodies.push(i, ox, oy, by * awayX(j), by * awayY(j));
+            pushBack(j, bodies.x(i) + ox, bodies.y(i) + oy, by);
         }
     }
 
@@ -182,23 +176,24 @@ final class Contacts {
      *
      * @param px where the point is on the sheet */
     private void pushBack(int j, double px, double py, double by) {
-        double to = crowd.size(j) * slope[0];
+        double to = bodies.size(j) * slope[0];
         double nx = awayX(j);
         double ny = awayY(j);
-        crowd.push(j, px - crowd.x(j) + to * nx, py - crowd.y(j) + to * ny, -by * nx, -by * ny);
+        bodies.push(j, px - bodies.x(j) + to * nx, py - bodies.y(j) + to * ny, -by * nx, -by * ny);
     }
 
     /** The way out of a copy, where the slope was taken. */
     private double awayX(int j) {
-        return -crowd.fromX(j, slope[1], slope[2]) / crowd.size(j);
+        return -bodies.fromX(j, slope[1], slope[2]) / bodies.size(j);
     }
 
     private double awayY(int j) {
-        return -crowd.fromY(j, slope[1], slope[2]) / crowd.size(j);
+        return -bodies.fromY(j, slope[1], slope[2]) / bodies.size(j);
     }
 
-    private Seen seen(int i, int j) {
-        Seen byEdge = i == THE_EDGE ? Seen.fromSheet(edge.inside()) : Seen.byEdge(edge.inside(), crowd, i);
-        return j == THE_EDGE ? byEdge : byEdge.by(crowd, j);
+    private GridTransform transform(int i, int j) {
+        GridTransform byEdge =
+                i == THE_EDGE ? GridTransform.fromSheet(edge.inside()) : GridTransform.byEdge(edge.inside(), bodies, i);
+        return j == THE_EDGE ? byEdge : byEdge.by(bodies, j);
     }
 }

@@ -13,16 +13,13 @@ import rondel.progress.Cancellation;
  * @param step from sample to sample */
 record DistanceField(double x, double y, double step, int columns, int rows, float[] values) {
 
-    /** Samples of a square block share the segments that may be the nearest of any of them. */
-    private static final int BLOCK = 8;
-
     /** The distances to the edge of an area, computed segment by segment. */
     static DistanceField of(Geometry area, double x, double y, double step, int columns, int rows) {
         double[] segments = segments(area);
         DistanceField field = new DistanceField(x, y, step, columns, rows, new float[columns * rows]);
-        for (int j = 0; j < rows; j += BLOCK) {
+        for (int j = 0; j < rows; j += FillingTuning.BLOCK) {
             Cancellation.check();
-            for (int i = 0; i < columns; i += BLOCK) {
+            for (int i = 0; i < columns; i += FillingTuning.BLOCK) {
                 field.measure(segments, i, j);
             }
         }
@@ -35,8 +32,8 @@ record DistanceField(double x, double y, double step, int columns, int rows, flo
     /** What is nearest to a sample is no farther from the block's middle than what is nearest to that, and the way there and
      *  back. */
     private void measure(double[] segments, int left, int top) {
-        int right = Math.min(left + BLOCK, columns);
-        int bottom = Math.min(top + BLOCK, rows);
+        int right = Math.min(left + FillingTuning.BLOCK, columns);
+        int bottom = Math.min(top + FillingTuning.BLOCK, rows);
         double mx = x + (left + right - 1) / 2.0 * step;
         double my = y + (top + bottom - 1) / 2.0 * step;
         double there = Math.hypot(right - left, bottom - top) / 2 * step;

@@ -13,9 +13,6 @@ import org.locationtech.jts.geom.util.LinearComponentExtracter;
  * @param corners where the edge points into what is filled: they may come between two points of a copy's rim */
 record Edge(DistanceField inside, List<Coordinate> corners) {
 
-    /** Where the edge turns by less than this, in radians, points of rims tell well enough how close it is. */
-    private static final double SHARP = Math.toRadians(20);
-
     Edge {
         corners = List.copyOf(corners);
     }
@@ -26,7 +23,7 @@ record Edge(DistanceField inside, List<Coordinate> corners) {
             Coordinate[] ring = ((LineString) line).getCoordinates();
             int n = ring.length - 1;
             for (int i = 0; i < n; i++) {
-                if (turn(ring[(i + n - 1) % n], ring[i], ring[i + 1]) > SHARP) {
+                if (turn(ring[(i + n - 1) % n], ring[i], ring[i + 1]) > FillingTuning.SHARP_TURN) {
                     corners.add(ring[i]);
                 }
             }

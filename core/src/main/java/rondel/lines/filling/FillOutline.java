@@ -10,7 +10,7 @@ import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
-import rondel.job.FillingShape;
+import rondel.job.FillingSettings;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Link;
@@ -29,7 +29,7 @@ import rondel.words.Words;
  *
  * @param outline what is filled, by what it covers
  * @param drawings what copies are made of; they stay where they are */
-public record FillOutline(ElementId outline, List<ElementId> drawings, FillingShape shape) implements Operation {
+public record FillOutline(ElementId outline, List<ElementId> drawings, FillingSettings settings) implements Operation {
 
     /** The most rounds of putting copies in anew. */
     public static final int MOST_ROUNDS = 100_000;
@@ -52,19 +52,19 @@ public record FillOutline(ElementId outline, List<ElementId> drawings, FillingSh
     }
 
     /** The largest of a selection filled with copies of the others; or a filling made anew. Nothing where it is neither. */
-    public static Optional<FillOutline> ofSelection(Job job, List<ElementId> selection, FillingShape shape) {
+    public static Optional<FillOutline> ofSelection(Job job, List<ElementId> selection, FillingSettings settings) {
         List<Element> all =
                 selection.stream().map(id -> job.located(id).element()).toList();
         if (all.size() == 1
                 && all.getFirst().traits().link().isPresent()
                 && all.getFirst().traits().link().get() instanceof Link.Filling f) {
-            return Optional.of(new FillOutline(f.outline(), f.drawings(), shape));
+            return Optional.of(new FillOutline(f.outline(), f.drawings(), settings));
         }
         Optional<ElementId> largest = all.size() < 2
                 ? Optional.empty()
                 : selection.stream().max(Comparator.comparingDouble(id -> room(job, id)));
         return largest.map(l -> new FillOutline(
-                l, selection.stream().filter(id -> !id.equals(l)).toList(), shape));
+                l, selection.stream().filter(id -> !id.equals(l)).toList(), settings));
     }
 
     private static double room(Job job, ElementId id) {
@@ -91,36 +91,36 @@ public record FillOutline(ElementId outline, List<ElementId> drawings, FillingSh
         }
         Optional<Located> earlier = earlier(job);
         List<Element> kept = earlier.map(g -> byHand(job, g)).orElse(List.of());
-        Ground ground = Ground.of(job, around, all, kept, earlier, shape);
-        Filling filling = new Filling(ground.area(), ground.motifs(), shape);
-        int[] stopped = {shape.rounds()};
-        List<Spot> found = filling.fill((rounds, spots) -> {
-            boolean goesOn = watch.goesOn(rounds, () -> with(job, around, earlier, kept, all, spots));
+        Container container = Container.of(job, around, all, kept, earlier, settings);
+        Filling filling = new Filling(container.area(), container.motifs(), settings);
+        int[] stopped = {settings.rounds()};
+        List<Placement> found = filling.fill((rounds, placements) -> {
+            boolean goesOn = watch.goesOn(rounds, () -> with(job, around, earlier, kept, all, placements));
             stopped[0] = goesOn ? stopped[0] : rounds;
             return goesOn;
         });
-        List<Spot> exact = new ExactFit(ground.area(), filling.shape()).of(found);
+        List<Placement> exact = new ExactFit(container.area(), filling.shape()).of(found);
         if (exact.isEmpty() && kept.isEmpty()) {
             throw Refusal.of("filling.noRoom", Targets.display(around.element()));
         }
-        FillOutline made = new FillOutline(outline, drawings, shape.withRounds(stopped[0]));
+        FillOutline made = new FillOutline(outline, drawings, settings.withRounds(stopped[0]));
         return made.with(job, around, earlier, kept, all, exact);
     }
 
     private void check() {
-        boolean sound = shape.from() >= SMALLEST
-                && shape.to() >= shape.from()
-                && shape.to() <= LARGEST
-                && shape.gap() >= 0
-                && shape.gap() <= LARGEST
-                && shape.turning() >= 0
-                && shape.turning() <= 180
-                && shape.rounds() >= 0
-                && shape.rounds() <= MOST_ROUNDS
-                && shape.count().orElse(1) >= 1
-                && shape.count().orElse(1) <= MOST_COPIES
-                && shape.density().orElse(1) > 0
-                && shape.density().orElse(1) <= 1;
+        boolean sound = settings.from() >= SMALLEST
+                && settings.to() >= settings.from()
+                && settings.to() <= LARGEST
+                && settings.gap() >= 0
+                && settings.gap() <= LARGEST
+                && settings.turning() >= 0
+                && settings.turning() <= 180
+                && settings.rounds() >= 0
+                && settings.rounds() <= MOST_ROUNDS
+                && settings.count().orElse(1) >= 1
+                && settings.count().orElse(1) <= MOST_COPIES
+                && settings.density().orElse(1) > 0
+                && settings.density().orElse(1) <= 1;
         if (!sound) {
             throw Refusal.of("filling.bad", SMALLEST, LARGEST);
         }
@@ -150,19 +150,20 @@ public record FillOutline(ElementId outline, List<ElementId> drawings, FillingSh
             Optional<Located> earlier,
             List<Element> kept,
             List<Located> all,
-            List<Spot> spots) {
+            List<Placement> placements) {
         Placing placing = new Placing(job);
         Traits traits = earlier.map(g -> g.element().traits())
                 .orElseGet(() -> Traits.named(Words.of("filling.name", Targets.display(around.element())))
                         .withId(placing.freshId()))
-                .withLink(Optional.of(new Link.Filling(outline, drawings, shape)));
+                .withLink(Optional.of(new Link.Filling(outline, drawings, settings)));
         Affine toSheet = earlier.map(Located::ownToSheet).orElse(around.toSheet());
         Affine back = toSheet.inverse()
                 .orElseThrow(() -> Refusal.of("operation.flattened", Targets.display(around.element())));
         List<Element> children = new ArrayList<>(kept);
-        for (Spot spot : spots) {
-            Located drawing = all.get(spot.motif().index());
-            Affine put = back.times(spot.map()).times(spot.motif().toOwn()).times(drawing.ownToSheet());
+        for (Placement placement : placements) {
+            Located drawing = all.get(placement.motif().index());
+            Affine put =
+                    back.times(placement.map()).times(placement.motif().toOwn()).times(drawing.ownToSheet());
             children.add(Copies.made(placing, drawing.element(), put));
         }
         GroupElement group = GroupElement.of(traits, children);

@@ -6,42 +6,40 @@ import java.util.SplittableRandom;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
+import rondel.geometry.Point;
 
 /** The room that is left in an outline: how far any place is from what a new copy must keep away from. Copies are put in and
  *  taken out again. */
 final class FreeSpace {
 
-    private static final int FINEST = 640;
-
-    /** Distances from a copy are read from samples this much closer to each other than those of the room. */
-    private static final double FINER = 0.8;
-
-    /** Samples around the outline's box: a disc of half the smallest copy's size has its middle there at most. */
-    private static final int AROUND = 8;
-
     private final Edge edge;
     private final DistanceField free;
-    private final Window whole;
+    private final GridWindow whole;
     private final double gap;
     private final double reach;
-    private final List<Placed> placed = new ArrayList<>();
+    private final List<CopyDistances> placed = new ArrayList<>();
 
     /** The area that copies cover, in mm². */
-    static double area(List<Placed> copies) {
-        return copies.stream().mapToDouble(p -> p.spot().area()).sum();
+    static double area(List<CopyDistances> copies) {
+        return copies.stream().mapToDouble(p -> p.placement().area()).sum();
     }
 
     /** @param reach how far from anything distances matter, in mm */
     FreeSpace(Geometry outline, double smallest, double gap, double reach) {
         Envelope box = outline.getEnvelopeInternal();
-        double step = Math.max(smallest / 9, Math.max(box.getWidth(), box.getHeight()) / FINEST);
-        int columns = (int) Math.ceil(box.getWidth() / step) + 2 * AROUND + 1;
-        int rows = (int) Math.ceil(box.getHeight() / step) + 2 * AROUND + 1;
+        double step = Math.max(smallest / 9, Math.max(box.getWidth(), box.getHeight()) / FillingTuning.MOST_SAMPLES);
+        int columns = (int) Math.ceil(box.getWidth() / step) + 2 * FillingTuning.MARGIN_SAMPLES + 1;
+        int rows = (int) Math.ceil(box.getHeight() / step) + 2 * FillingTuning.MARGIN_SAMPLES + 1;
         Geometry simple = TopologyPreservingSimplifier.simplify(outline, step / 20);
         this.free = DistanceField.of(
-                simple, box.getMinX() - AROUND * step, box.getMinY() - AROUND * step, step, columns, rows);
+                simple,
+                box.getMinX() - FillingTuning.MARGIN_SAMPLES * step,
+                box.getMinY() - FillingTuning.MARGIN_SAMPLES * step,
+                step,
+                columns,
+                rows);
         this.edge = Edge.of(simple, free.copy());
-        this.whole = Window.of(free);
+        this.whole = GridWindow.of(free);
         this.gap = gap;
         this.reach = reach;
     }
@@ -70,15 +68,17 @@ final class FreeSpace {
         return free;
     }
 
-    List<Placed> placed() {
+    List<CopyDistances> placed() {
         return placed;
     }
 
     /** Copies that a disc meets, as far as their largest circles tell. */
-    List<Placed> near(double x, double y, double radius) {
+    List<CopyDistances> near(double x, double y, double radius) {
         return placed.stream()
-                .filter(p -> p.spot().distance(x, y)
-                        < radius + p.spot().motif().circles()[2] * p.spot().size())
+                .filter(p -> p.placement().distance(x, y)
+                        < radius
+                                + p.placement().motif().circles()[2]
+                                        * p.placement().size())
                 .toList();
     }
 
@@ -87,13 +87,13 @@ final class FreeSpace {
         return free.at(x, y);
     }
 
-    Placed put(Spot spot) {
-        return put(spot, reach);
+    CopyDistances put(Placement placement) {
+        return put(placement, reach);
     }
 
     /** @param around how far around it distances matter, in mm */
-    Placed put(Spot spot, double around) {
-        Placed in = measured(spot, around);
+    CopyDistances put(Placement placement, double around) {
+        CopyDistances in = measured(placement, around);
         putBack(in);
         return in;
     }
@@ -104,7 +104,7 @@ final class FreeSpace {
      * @param half half the side of the square about a place in which somebody asks */
     double matters(double x, double y, double half) {
         float most = 0;
-        Window asked = about(x, y, half);
+        GridWindow asked = about(x, y, half);
         for (int j = asked.top(); j < asked.bottom(); j++) {
             for (int i = asked.left(); i < asked.right(); i++) {
                 most = Math.max(most, free.values()[whole.index(i, j)]);
@@ -114,62 +114,65 @@ final class FreeSpace {
     }
 
     /** A copy as it would be put in. */
-    Placed measured(Spot spot) {
-        return measured(spot, reach);
+    CopyDistances measured(Placement placement) {
+        return measured(placement, reach);
     }
 
     /** A copy that is not put in, and how far the places around it are from it.
      *
      * @param around how far around, in mm */
-    Placed measured(Spot spot, double around) {
-        Window window = about(spot.x(), spot.y(), spot.size() * spot.motif().farthest() + around);
+    CopyDistances measured(Placement placement, double around) {
+        GridWindow window = about(
+                placement.x(),
+                placement.y(),
+                placement.size() * placement.motif().farthest() + around);
         float[] distances = new float[window.width() * window.height()];
-        double cos = StrictMath.cos(spot.angle()) / spot.size();
-        double sin = StrictMath.sin(spot.angle()) / spot.size();
-        int flip = spot.mirrored() ? -1 : 1;
+        double cos = StrictMath.cos(placement.angle()) / placement.size();
+        double sin = StrictMath.sin(placement.angle()) / placement.size();
+        int flip = placement.mirrored() ? -1 : 1;
         double step = free.step();
-        DistanceField field = spot.motif().around(FINER * step / spot.size());
+        DistanceField field = placement.motif().around(FillingTuning.COPY_SAMPLING * step / placement.size());
         for (int j = 0; j < window.height(); j++) {
-            double dx = free.x() + window.left() * step - spot.x();
-            double dy = free.y() + (window.top() + j) * step - spot.y();
+            double dx = free.x() + window.left() * step - placement.x();
+            double dy = free.y() + (window.top() + j) * step - placement.y();
             field.along(
                     flip * (dx * cos + dy * sin),
                     dy * cos - dx * sin,
                     flip * step * cos,
                     -step * sin,
-                    spot.motif().farthest(),
+                    placement.motif().farthest(),
                     distances,
                     j * window.width(),
                     window.width());
         }
         for (int d = 0; d < distances.length; d++) {
-            distances[d] *= (float) -spot.size();
+            distances[d] *= (float) -placement.size();
         }
-        return new Placed(spot, window, distances);
+        return new CopyDistances(placement, window, distances);
     }
 
     /** Takes copies out: the room around all of them, where they were the nearest, is found anew. */
-    void takeOut(List<Placed> out) {
+    void takeOut(List<CopyDistances> out) {
         if (out.isEmpty()) {
             return;
         }
-        Window window = out.stream()
+        GridWindow window = out.stream()
                 .map(p -> p.nearest(free.values(), whole, (float) gap))
                 .filter(w -> w.width() > 0)
-                .reduce(Window::around)
-                .orElse(Window.NONE);
+                .reduce(GridWindow::around)
+                .orElse(GridWindow.NONE);
         placed.removeIf(p -> isOneOf(out, p));
         for (int j = window.top(); j < window.bottom(); j++) {
             int k = whole.index(window.left(), j);
             System.arraycopy(edge.inside().values(), k, free.values(), k, window.width());
         }
-        for (Placed other : placed) {
+        for (CopyDistances other : placed) {
             other.lower(window, free.values(), whole, (float) gap);
         }
     }
 
-    private static boolean isOneOf(List<Placed> some, Placed one) {
-        for (Placed p : some) {
+    private static boolean isOneOf(List<CopyDistances> some, CopyDistances one) {
+        for (CopyDistances p : some) {
             if (p == one) {
                 return true;
             }
@@ -185,13 +188,13 @@ final class FreeSpace {
     }
 
     /** Some taken out and others put in. */
-    void exchange(List<Placed> out, List<Placed> in) {
+    void exchange(List<CopyDistances> out, List<CopyDistances> in) {
         takeOut(out);
         in.forEach(this::putBack);
     }
 
     /** Puts one back that was taken out. */
-    void putBack(Placed in) {
+    void putBack(CopyDistances in) {
         placed.add(in);
         in.lower(whole, free.values(), whole, (float) gap);
     }
@@ -202,7 +205,7 @@ final class FreeSpace {
      * @param room how much room */
     List<double[]> openPlaces(double x, double y, double radius, double room, int most, SplittableRandom random) {
         List<double[]> places = new ArrayList<>();
-        Window near = about(x, y, radius);
+        GridWindow near = about(x, y, radius);
         int[] open = new int[near.width() * near.height()];
         int found = 0;
         for (int j = near.top(); j < near.bottom(); j++) {
@@ -224,7 +227,7 @@ final class FreeSpace {
     }
 
     /** A place that nothing covers, those with more room around them more likely; nothing where all is covered. */
-    double[] loosePlace(SplittableRandom random) {
+    Point loosePlace(SplittableRandom random) {
         float[] values = free.values();
         float most = 0;
         for (float v : values) {
@@ -233,17 +236,16 @@ final class FreeSpace {
         while (most > 0) {
             int k = random.nextInt(values.length);
             if (values[k] > most * random.nextDouble()) {
-                return new double[] {
-                    free.x() + k % free.columns() * free.step(), free.y() + k / free.columns() * free.step()
-                };
+                return new Point(
+                        free.x() + k % free.columns() * free.step(), free.y() + k / free.columns() * free.step());
             }
         }
-        return new double[] {free.x(), free.y()};
+        return new Point(free.x(), free.y());
     }
 
     /** The samples in a square, and those just around them. */
-    private Window about(double x, double y, double half) {
-        return Window.between(
+    private GridWindow about(double x, double y, double half) {
+        return GridWindow.between(
                 column(x - half),
                 row(y - half),
                 Math.min(free.columns(), column(x + half) + 2),

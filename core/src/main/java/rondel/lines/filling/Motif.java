@@ -29,7 +29,7 @@ import rondel.geometry.overlay.FlatArea;
  * @param spacing from point to point of the rim
  * @param around how far a place is from it, above 0 inside
  * @param coarser the same with fewer samples, each with half of those before: they are read faster
- * @param facets its outline for exact distances */
+ * @param tree of circles: its outline for exact distances */
 record Motif(
         int index,
         Geometry flat,
@@ -43,36 +43,25 @@ record Motif(
         double farthest,
         DistanceField around,
         List<DistanceField> coarser,
-        Facets facets) {
+        BoundingCircles tree) {
 
     /** Numbers a probe. */
     static final int PROBE = 4;
 
-    private static final int SAMPLES = 72;
-    private static final int COARSER = 2;
-    private static final double MARGIN = 2.6;
-
-    /** From point to point of a rim, for a longer side of 1, unless that would be too many points. */
-    static final double SPACING = 0.05;
-
-    private static final int MOST_POINTS = 80;
-
-    private static final int MOST_CIRCLES = 7;
-    private static final double SMALLEST_CIRCLE = 0.035;
-    private static final double COARSE = 1.5e-3;
-
-    /** How far flattened outlines may lie from true ones, for a longer side of 1. */
-    static final double FLATNESS = 1e-4;
-
     /** @param covered what the drawing covers, on its sheet; not empty */
     static Motif of(int index, Outline covered) {
-        Geometry onSheet = FlatArea.of(covered, FLATNESS * longer(FlatArea.of(covered, 0.05)));
+        Geometry onSheet = FlatArea.of(covered, FillingTuning.MOTIF_FLATNESS * longer(FlatArea.of(covered, 0.05)));
         Envelope box = onSheet.getEnvelopeInternal();
         double size = longer(onSheet);
         Affine unit = Affine.scale(1 / size, 1 / size).times(Affine.translate(-box.centre().x, -box.centre().y));
         Geometry centred = transformed(onSheet, unit);
         DistanceField inside = DistanceField.of(
-                coarse(centred), -0.55, -0.55, 1.0 / SAMPLES, (int) (1.1 * SAMPLES) + 1, (int) (1.1 * SAMPLES) + 1);
+                coarse(centred),
+                -0.55,
+                -0.55,
+                1.0 / FillingTuning.MOTIF_SAMPLES,
+                (int) (1.1 * FillingTuning.MOTIF_SAMPLES) + 1,
+                (int) (1.1 * FillingTuning.MOTIF_SAMPLES) + 1);
         double[] found = circles(inside);
         Affine toOwn = Affine.translate(-found[0], -found[1]).times(unit);
         Geometry flat = transformed(onSheet, toOwn);
@@ -82,9 +71,15 @@ record Motif(
             circles[i + 1] = found[i + 1] - found[1];
             circles[i + 2] = found[i + 2];
         }
-        int samples = (int) (2 * MARGIN * SAMPLES) + 1;
-        DistanceField around = DistanceField.of(coarse(flat), -MARGIN, -MARGIN, 1.0 / SAMPLES, samples, samples);
-        double spacing = Math.max(SPACING, flat.getLength() / MOST_POINTS);
+        int samples = (int) (2 * FillingTuning.MOTIF_MARGIN * FillingTuning.MOTIF_SAMPLES) + 1;
+        DistanceField around = DistanceField.of(
+                coarse(flat),
+                -FillingTuning.MOTIF_MARGIN,
+                -FillingTuning.MOTIF_MARGIN,
+                1.0 / FillingTuning.MOTIF_SAMPLES,
+                samples,
+                samples);
+        double spacing = Math.max(FillingTuning.RIM_SPACING, flat.getLength() / FillingTuning.MOST_RIM_POINTS);
         List<double[]> contours = contours(flat, spacing);
         double[] rim = scattered(contours);
         double farthest = 0;
@@ -104,9 +99,9 @@ record Motif(
                 farthest,
                 around,
                 Stream.iterate(around.halved(), DistanceField::halved)
-                        .limit(COARSER)
+                        .limit(FillingTuning.COARSE_CIRCLES)
                         .toList(),
-                Facets.of(flat));
+                BoundingCircles.of(flat));
     }
 
     /** How far a place is from it, by samples that are no farther from each other than a step, or as fine as there are. */
@@ -140,7 +135,7 @@ record Motif(
 
     /** Coarse enough for what is only sampled. */
     private static Geometry coarse(Geometry g) {
-        return TopologyPreservingSimplifier.simplify(g, COARSE);
+        return TopologyPreservingSimplifier.simplify(g, FillingTuning.COARSE);
     }
 
     private static double longer(Geometry g) {
@@ -156,13 +151,13 @@ record Motif(
     private static double[] circles(DistanceField inside) {
         float[] left = inside.values().clone();
         List<double[]> found = new ArrayList<>();
-        while (found.size() < MOST_CIRCLES) {
+        while (found.size() < FillingTuning.MOST_CIRCLES) {
             int best = 0;
             for (int k = 1; k < left.length; k++) {
                 best = left[k] > left[best] ? k : best;
             }
             double radius = left[best];
-            if (radius < SMALLEST_CIRCLE && !found.isEmpty() || radius <= 0) {
+            if (radius < FillingTuning.SMALLEST_CIRCLE && !found.isEmpty() || radius <= 0) {
                 break;
             }
             double cx = inside.x() + best % inside.columns() * inside.step();

@@ -10,7 +10,7 @@ import java.util.function.DoubleBinaryOperator;
 import rondel.fields.Mm;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Link;
 import rondel.job.Tree;
@@ -25,7 +25,7 @@ import rondel.words.Words;
  * @param elements lines that follow their artwork
  * @param gap as in {@link MakeHalo} */
 public record AdjustHalo(
-        List<ElementId> elements, HaloShape shape, @Mm OptionalDouble gap) implements Operation {
+        List<ElementId> elements, HaloSettings settings, @Mm OptionalDouble gap) implements Operation {
 
     public AdjustHalo {
         elements = List.copyOf(elements);
@@ -40,7 +40,7 @@ public record AdjustHalo(
 
     @Override
     public Job apply(Job job) {
-        HaloFigures.check(shape, gap);
+        HaloFigures.check(settings, gap);
         Set<ElementId> ids = Targets.unlocked(job, elements);
         Map<ElementId, Link.Around> links = new HashMap<>();
         for (ElementId id : ids) {
@@ -55,11 +55,11 @@ public record AdjustHalo(
     }
 
     private Link.Around adjusted(Link.Around old, Map<ElementId, Link.Around> all) {
-        double distance = old.shape().distance();
+        double distance = old.settings().distance();
         double further = distance - amongThoseAround(old, all, Math::min);
         double within = amongThoseAround(old, all, Math::max) - distance;
         OptionalDouble apart = gap.isEmpty() ? gap : OptionalDouble.of(gap.getAsDouble() + 2 * within);
-        return new Link.Around(old.elements(), shape.withDistance(shape.distance() + further), apart);
+        return new Link.Around(old.elements(), settings.withDistance(settings.distance() + further), apart);
     }
 
     /** The least or the greatest distance of those around the same artwork. */
@@ -67,8 +67,8 @@ public record AdjustHalo(
             Link.Around artwork, Map<ElementId, Link.Around> all, DoubleBinaryOperator better) {
         return all.values().stream()
                 .filter(l -> l.elements().equals(artwork.elements()))
-                .mapToDouble(l -> l.shape().distance())
-                .reduce(artwork.shape().distance(), better);
+                .mapToDouble(l -> l.settings().distance())
+                .reduce(artwork.settings().distance(), better);
     }
 
     @Override

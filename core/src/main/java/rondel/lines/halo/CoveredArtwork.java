@@ -7,7 +7,7 @@ import org.locationtech.jts.geom.Geometry;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 
 /** What some artwork covers, wherever on the sheet it stands, with what halos need of it: worked out when it is first asked
  *  for. Everything is a function of the outline alone, so that it does not matter what was asked before. Any thread may ask. */
@@ -17,9 +17,9 @@ final class CoveredArtwork {
     private static final double FLATNESS = 0.004;
 
     private final Outline outline;
-    private final Map<HaloShape, Geometry> grown = new HashMap<>();
+    private final Map<HaloSettings, Geometry> grown = new HashMap<>();
     private Optional<Geometry> area = Optional.empty();
-    private Optional<Nearer> nearness = Optional.empty();
+    private Optional<ArtworkDistance> nearness = Optional.empty();
 
     CoveredArtwork(Outline outline) {
         this.outline = outline;
@@ -40,19 +40,19 @@ final class CoveredArtwork {
         return area.get();
     }
 
-    synchronized Nearer nearness() {
+    synchronized ArtworkDistance nearness() {
         if (nearness.isEmpty()) {
-            nearness = Optional.of(new Nearer(area()));
+            nearness = Optional.of(new ArtworkDistance(area()));
         }
         return nearness.get();
     }
 
-    /** What a halo of a shape takes in, where nothing else is near. */
-    synchronized Geometry grown(HaloShape shape) {
-        Geometry known = grown.get(shape);
+    /** What a halo of a settings takes in, where nothing else is near. */
+    synchronized Geometry grown(HaloSettings settings) {
+        Geometry known = grown.get(settings);
         if (known == null) {
-            known = Offsetting.grown(area(), shape);
-            grown.put(shape, known);
+            known = Offsetting.grown(area(), settings);
+            grown.put(settings, known);
         }
         return known;
     }

@@ -34,7 +34,7 @@ final class HaloDrawing {
             Located at = job.located(id);
             Link.Around link = Neighbours.link(at.element()).findFirst().orElseThrow();
             Element artwork = job.located(link.elements().getFirst()).element();
-            if (making.covered(link.elements(), link.shape().threshold()).isEmpty()) {
+            if (making.covered(link.elements(), link.settings().threshold()).isEmpty()) {
                 throw Refusal.of("halo.empty", Targets.display(artwork));
             }
             Outline outline = making.line(at, link);

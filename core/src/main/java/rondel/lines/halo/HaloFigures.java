@@ -2,7 +2,7 @@ package rondel.lines.halo;
 
 import java.util.Arrays;
 import java.util.OptionalDouble;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.words.Refusal;
 
 /** Which figures a halo can have. */
@@ -10,15 +10,15 @@ final class HaloFigures {
 
     private HaloFigures() {}
 
-    /** @param lengths besides those of the shape: not 0, in mm
+    /** @param lengths besides those of the settings: not 0, in mm
      *  @throws Refusal if any figure is beyond what a halo can have */
-    static void check(HaloShape shape, OptionalDouble... lengths) {
-        boolean sound = Math.abs(shape.distance()) <= MakeHalo.FURTHEST
-                && isLength(shape.bridge())
-                && isLength(shape.smooth())
-                && shape.smallestHole() >= 0
-                && shape.threshold() >= 0
-                && shape.threshold() <= 1
+    static void check(HaloSettings settings, OptionalDouble... lengths) {
+        boolean sound = Math.abs(settings.distance()) <= MakeHalo.FURTHEST
+                && isLength(settings.bridge())
+                && isLength(settings.smooth())
+                && settings.smallestHole() >= 0
+                && settings.threshold() >= 0
+                && settings.threshold() <= 1
                 && Arrays.stream(lengths)
                         .flatMapToDouble(OptionalDouble::stream)
                         .allMatch(l -> l > 0 && isLength(l));

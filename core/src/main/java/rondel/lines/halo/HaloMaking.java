@@ -13,7 +13,7 @@ import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Link;
 import rondel.job.Located;
@@ -70,30 +70,31 @@ final class HaloMaking {
     }
 
     /** The line around elements, on the sheet, where nothing else is kept clear of. */
-    Outline around(List<ElementId> elements, HaloShape shape) {
-        PlacedArtwork own = covered(elements, shape.threshold());
-        return own.isEmpty() ? Outline.EMPTY : own.onSheet(Offsetting.of(own.art(), shape, List.of(), 0));
+    Outline around(List<ElementId> elements, HaloSettings settings) {
+        PlacedArtwork own = covered(elements, settings.threshold());
+        return own.isEmpty() ? Outline.EMPTY : own.onSheet(Offsetting.of(own.art(), settings, List.of(), 0));
     }
 
     /** The line that a halo's link asks for, on the sheet; nothing where nothing is left of it. */
     Outline line(Located halo, Link.Around link) {
-        PlacedArtwork own = covered(link.elements(), link.shape().threshold());
+        PlacedArtwork own = covered(link.elements(), link.settings().threshold());
         if (own.isEmpty()) {
             return Outline.EMPTY;
         }
-        List<Parting.Other> others = company(halo, link).stream()
-                .map(n -> covered(n, link.shape().threshold()))
-                .map(o -> new Parting.Other(o.art().nearness(), o.x() - own.x(), o.y() - own.y()))
+        List<HalfwayBorder.Other> others = company(halo, link).stream()
+                .map(n -> covered(n, link.settings().threshold()))
+                .map(o -> new HalfwayBorder.Other(o.art().nearness(), o.x() - own.x(), o.y() - own.y()))
                 .toList();
         return own.onSheet(
-                Offsetting.of(own.art(), link.shape(), others, link.gap().orElse(0)));
+                Offsetting.of(own.art(), link.settings(), others, link.gap().orElse(0)));
     }
 
     /** Works out what does not depend on neighbours. */
     void prepare(Link.Around link) {
-        CoveredArtwork art = covered(link.elements(), link.shape().threshold()).art();
+        CoveredArtwork art =
+                covered(link.elements(), link.settings().threshold()).art();
         if (!art.outline().isEmpty()) {
-            art.grown(link.shape());
+            art.grown(link.settings());
             art.nearness();
         }
     }
@@ -109,11 +110,11 @@ final class HaloMaking {
         List<List<ElementId>> near = near(halo, link);
         Optional<Box> own = near.isEmpty()
                 ? Optional.empty()
-                : covered(link.elements(), link.shape().threshold()).bounds();
-        double reach = 2 * Offsetting.reach(link.shape()) + link.gap().orElse(0);
+                : covered(link.elements(), link.settings().threshold()).bounds();
+        double reach = 2 * Offsetting.reach(link.settings()) + link.gap().orElse(0);
         return near.stream()
                 .filter(n -> {
-                    PlacedArtwork other = covered(n, link.shape().threshold());
+                    PlacedArtwork other = covered(n, link.settings().threshold());
                     return own.isPresent()
                             && other.bounds()
                                     .filter(b -> own.get().grown(reach).intersects(b))

@@ -11,7 +11,7 @@ import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Link;
 import rondel.job.Located;
@@ -36,10 +36,11 @@ import rondel.words.Words;
  *     come nearer, each ends half way. Without it lines may cross */
 public record MakeHalo(
         List<ElementId> elements,
-        HaloShape shape,
+        HaloSettings settings,
         @Mm OptionalDouble second,
         Spread spread,
-        @Mm OptionalDouble gap) implements Operation {
+        @Mm OptionalDouble gap)
+        implements Operation {
 
     /** Around what each halo goes. */
     public enum Spread {
@@ -65,7 +66,7 @@ public record MakeHalo(
 
     @Override
     public Job apply(Job job) {
-        HaloFigures.check(shape, second.isEmpty() ? second : OptionalDouble.of(Math.abs(second.getAsDouble())), gap);
+        HaloFigures.check(settings, second.isEmpty() ? second : OptionalDouble.of(Math.abs(second.getAsDouble())), gap);
         Set<ElementId> ids = Targets.unlocked(job, elements);
         List<Located> all = job.everything()
                 .filter(e -> ids.contains(e.id()) && !isHalo(e))
@@ -91,7 +92,7 @@ public record MakeHalo(
         return switch (spread) {
             case TOGETHER -> List.of(all);
             case EACH -> all.stream().map(List::of).toList();
-            case EACH_OR_JOINED -> new Touching(job, outer()).sets(all);
+            case EACH_OR_JOINED -> new TouchingSets(job, outer()).sets(all);
         };
     }
 
@@ -105,16 +106,16 @@ public record MakeHalo(
         return lines;
     }
 
-    private HaloShape inner() {
-        return shape.withDistance(shape.distance() + Math.min(0, second.orElse(0)));
+    private HaloSettings inner() {
+        return settings.withDistance(settings.distance() + Math.min(0, second.orElse(0)));
     }
 
-    private HaloShape outer() {
-        return shape.withDistance(shape.distance() + Math.max(0, second.orElse(0)));
+    private HaloSettings outer() {
+        return settings.withDistance(settings.distance() + Math.max(0, second.orElse(0)));
     }
 
     /** @param more how much wider the gap is, so that an inner line keeps its distance from the outer */
-    private Element line(List<Located> set, HaloShape around, Role role, double more, Placing placing) {
+    private Element line(List<Located> set, HaloSettings around, Role role, double more, Placing placing) {
         Element first = set.getFirst().element();
         double scale = set.getLast().toSheet().inverse().map(Affine::meanScale).orElse(1.0);
         List<ElementId> of = set.stream().map(l -> l.element().id()).toList();

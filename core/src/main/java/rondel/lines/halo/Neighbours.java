@@ -78,8 +78,8 @@ final class Neighbours {
         if (link.gap().isEmpty()) {
             return Optional.empty();
         }
-        double reach =
-                Math.max(0, MITRE * link.shape().distance()) + link.shape().bridge();
+        double reach = Math.max(0, MITRE * link.settings().distance())
+                + link.settings().bridge();
         return link.elements().stream()
                 .flatMap(id -> job.find(id).stream())
                 .flatMap(l -> Extent.onSheet(l).stream())

@@ -16,7 +16,7 @@ import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.geometry.curve.Contour;
 import rondel.geometry.curve.CurveFitting;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.progress.Cancellation;
 
 /** The outline at a distance around others: the flattened outlines buffered by JTS, gaps bridged by closing (out by
@@ -32,44 +32,47 @@ final class Offsetting {
 
     /** @param others artwork whose halos this one keeps clear of, by a gap in mm
      *  @return nothing where nothing is left */
-    static Outline of(CoveredArtwork artwork, HaloShape shape, List<Parting.Other> others, double gap) {
-        Geometry grown = artwork.grown(shape);
-        Geometry clear = others.isEmpty() ? grown : new Parting(artwork.nearness(), others, gap).of(grown);
-        return fitted(clear, shape.smallestHole());
+    static Outline of(CoveredArtwork artwork, HaloSettings settings, List<HalfwayBorder.Other> others, double gap) {
+        Geometry grown = artwork.grown(settings);
+        Geometry clear = others.isEmpty() ? grown : new HalfwayBorder(artwork.nearness(), others, gap).of(grown);
+        return fitted(clear, settings.smallestHole());
     }
 
     /** What a halo takes in, where nothing else is near. */
-    static Geometry grown(Geometry area, HaloShape shape) {
-        Geometry even = even(area, shape);
-        boolean parted = shape.bridge() > 0 && shape.distance() >= 0 && even.getNumGeometries() > 1;
-        return parted ? eachAlone(area, even, shape) : even;
+    static Geometry grown(Geometry area, HaloSettings settings) {
+        Geometry even = even(area, settings);
+        boolean parted = settings.bridge() > 0 && settings.distance() >= 0 && even.getNumGeometries() > 1;
+        return parted ? eachAlone(area, even, settings) : even;
     }
 
     /** How far a place of a halo may be from its artwork at most: closing takes in no more than growing does before it, sharp
      *  corners reach as far as their limit, and evening out adds its radius. */
-    static double reach(HaloShape shape) {
-        double corners = shape.corners() == HaloShape.Corners.SHARP ? MITRE_LIMIT : 1;
-        return corners * (Math.max(0, shape.distance()) + shape.bridge() / 2) + shape.smooth();
+    static double reach(HaloSettings settings) {
+        double corners = settings.corners() == HaloSettings.Corners.SHARP ? MITRE_LIMIT : 1;
+        return corners * (Math.max(0, settings.distance()) + settings.bridge() / 2) + settings.smooth();
     }
 
     /** At the distance, gaps bridged, bumps and notches evened out. */
-    private static Geometry even(Geometry area, HaloShape shape) {
-        double bridging = shape.bridge() / 2;
-        Geometry grown = shape.distance() >= 0
-                ? buffer(area, shape.distance() + bridging, shape.corners())
+    private static Geometry even(Geometry area, HaloSettings settings) {
+        double bridging = settings.bridge() / 2;
+        Geometry grown = settings.distance() >= 0
+                ? buffer(area, settings.distance() + bridging, settings.corners())
                 : buffer(
-                        buffer(buffer(area, bridging, HaloShape.Corners.ROUND), -bridging, HaloShape.Corners.ROUND),
-                        shape.distance(),
-                        HaloShape.Corners.ROUND);
+                        buffer(
+                                buffer(area, bridging, HaloSettings.Corners.ROUND),
+                                -bridging,
+                                HaloSettings.Corners.ROUND),
+                        settings.distance(),
+                        HaloSettings.Corners.ROUND);
         Cancellation.check();
-        Geometry closed = shape.distance() >= 0 ? buffer(grown, -bridging, HaloShape.Corners.ROUND) : grown;
-        Geometry even = shape.smooth() > 0 ? smoothed(closed, shape.smooth()) : closed;
+        Geometry closed = settings.distance() >= 0 ? buffer(grown, -bridging, HaloSettings.Corners.ROUND) : grown;
+        Geometry even = settings.smooth() > 0 ? smoothed(closed, settings.smooth()) : closed;
         Cancellation.check();
         return even;
     }
 
     /** The same for the artwork in each part by itself: parts that are nearly bridged would bulge towards each other. */
-    private static Geometry eachAlone(Geometry area, Geometry parts, HaloShape shape) {
+    private static Geometry eachAlone(Geometry area, Geometry parts, HaloSettings settings) {
         List<Geometry> alone = new ArrayList<>();
         boolean[] taken = new boolean[area.getNumGeometries()];
         for (int i = 0; i < parts.getNumGeometries(); i++) {
@@ -82,18 +85,18 @@ final class Offsetting {
                 }
             }
             if (!inside.isEmpty()) {
-                alone.add(even(FACTORY.buildGeometry(inside), shape));
+                alone.add(even(FACTORY.buildGeometry(inside), settings));
             }
         }
         return UnaryUnionOp.union(alone);
     }
 
-    private static Geometry buffer(Geometry g, double distance, HaloShape.Corners corners) {
+    private static Geometry buffer(Geometry g, double distance, HaloSettings.Corners corners) {
         if (distance == 0 || g.isEmpty()) {
             return g;
         }
         BufferParameters how = new BufferParameters(arcs(Math.abs(distance)));
-        if (corners == HaloShape.Corners.SHARP) {
+        if (corners == HaloSettings.Corners.SHARP) {
             how.setJoinStyle(BufferParameters.JOIN_MITRE);
             how.setMitreLimit(MITRE_LIMIT);
         }
@@ -109,8 +112,9 @@ final class Offsetting {
 
     /** Opened, then closed. */
     private static Geometry smoothed(Geometry g, double radius) {
-        Geometry opened = buffer(buffer(g, -radius, HaloShape.Corners.ROUND), 2 * radius, HaloShape.Corners.ROUND);
-        return buffer(opened, -radius, HaloShape.Corners.ROUND);
+        Geometry opened =
+                buffer(buffer(g, -radius, HaloSettings.Corners.ROUND), 2 * radius, HaloSettings.Corners.ROUND);
+        return buffer(opened, -radius, HaloSettings.Corners.ROUND);
     }
 
     private static Outline fitted(Geometry g, double smallestHole) {

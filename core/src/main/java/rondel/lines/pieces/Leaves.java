@@ -28,7 +28,7 @@ final class Leaves {
         if (e instanceof GroupElement g
                 && !g.veiled()
                 && !g.isTryOut()
-                && g.window().isEmpty()
+                && g.slot().isEmpty()
                 && g.traits().shadow().isEmpty()) {
             Affine own = around.times(g.placement());
             g.children().forEach(c -> take(c, own, hidden || g.hidden(), opacity * g.opacity()));

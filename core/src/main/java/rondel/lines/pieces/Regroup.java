@@ -34,7 +34,7 @@ import rondel.words.Words;
  *  that lie in no piece stay beside them.
  *
  * @param elements that stand in one group or on one sheet; everything unlocked on every sheet where none is named */
-public record Regroup(@LeftOut("[]") List<ElementId> elements, By by) implements Operation {
+public record Regroup(@LeftOut("[]") List<ElementId> elements, Grouping by) implements Operation {
 
     public Regroup {
         elements = List.copyOf(elements);
@@ -91,7 +91,7 @@ public record Regroup(@LeftOut("[]") List<ElementId> elements, By by) implements
             default -> byLine(leaves, groups, loose, placing);
         }
         List<Map.Entry<Object, List<Element>>> named = new ArrayList<>(groups.entrySet());
-        if (by != By.COLOUR && by != By.ROLE) {
+        if (by != Grouping.COLOUR && by != Grouping.ROLE) {
             named.sort(Comparator.comparing(e -> box(e.getValue()), LARGEST_THEN_READING));
         }
         List<Element> made = new ArrayList<>(loose);
@@ -113,9 +113,9 @@ public record Regroup(@LeftOut("[]") List<ElementId> elements, By by) implements
         Nesting nesting = new Nesting(lines);
         Map<Integer, Map<Integer, List<Integer>>> ofLeaf = new LinkedHashMap<>();
         for (int i = 0; i < lines.size(); i++) {
-            int key = by == By.OUTLINE
+            int key = by == Grouping.OUTLINE
                     ? lines.get(i).bounds() ? nesting.first(i) : nesting.around(i)
-                    : nesting.piece(i, by == By.PIECE_AND_HOLE);
+                    : nesting.piece(i, by == Grouping.PIECE_AND_HOLE);
             ofLeaf.computeIfAbsent(lines.get(i).leaf(), l -> new LinkedHashMap<>())
                     .computeIfAbsent(key, k -> new ArrayList<>())
                     .add(lines.get(i).contour());

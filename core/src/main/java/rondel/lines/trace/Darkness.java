@@ -8,8 +8,6 @@ import rondel.raster.LevelLines;
  *  bits. */
 record Darkness(int width, int height, byte[] plane) implements LevelLines.Rows {
 
-    private static final double SOFT_PART = 0.1;
-
     static Darkness of(BufferedImage image) {
         int width = image.getWidth();
         int height = image.getHeight();
@@ -63,6 +61,6 @@ record Darkness(int width, int height, byte[] plane) implements LevelLines.Rows 
             steps += Math.abs(d - (plane[i - 1] & 255)) > 200 ? 1 : 0;
             between += d > 24 && d < 231 ? 1 : 0;
         }
-        return between < SOFT_PART * steps;
+        return between < TraceTuning.SOFT_PART * steps;
     }
 }

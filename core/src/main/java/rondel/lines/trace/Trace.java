@@ -16,7 +16,7 @@ import rondel.job.Paint;
 import rondel.job.PictureElement;
 import rondel.job.Placing;
 import rondel.job.ShapeElement;
-import rondel.job.TraceShape;
+import rondel.job.TraceSettings;
 import rondel.job.Traits;
 import rondel.job.Tree;
 import rondel.operation.Operation;
@@ -25,7 +25,7 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Traces pictures: outlines in true size stand in front of each, which is kept but hidden. */
-public record Trace(List<ElementId> elements, TraceShape shape) implements Operation {
+public record Trace(List<ElementId> elements, TraceSettings settings) implements Operation {
 
     /** The most colours that a picture is traced in. */
     public static final int MOST_COLOURS = 16;
@@ -36,15 +36,15 @@ public record Trace(List<ElementId> elements, TraceShape shape) implements Opera
 
     @Override
     public Job apply(Job job) {
-        boolean sound = shape.colours() >= 1
-                && shape.colours() <= MOST_COLOURS
-                && shape.threshold() >= 0
-                && shape.threshold() <= 1
-                && shape.speckle() >= 0
-                && shape.corner() > 0
-                && shape.corner() <= 180
-                && shape.smoothness() > 0
-                && shape.smoothness() <= 50;
+        boolean sound = settings.colours() >= 1
+                && settings.colours() <= MOST_COLOURS
+                && settings.threshold() >= 0
+                && settings.threshold() <= 1
+                && settings.speckle() >= 0
+                && settings.corner() > 0
+                && settings.corner() <= 180
+                && settings.smoothness() > 0
+                && settings.smoothness() <= 50;
         if (!sound) {
             throw Refusal.of("trace.bad", MOST_COLOURS);
         }
@@ -59,7 +59,7 @@ public record Trace(List<ElementId> elements, TraceShape shape) implements Opera
             throw Refusal.of("trace.noPicture", Targets.display(e));
         }
         Media media = job.media().get(picture.media());
-        List<Tracing.Layer> layers = new Tracing(media.pixels(), shape).layers();
+        List<Tracing.Layer> layers = new Tracing(media.pixels(), settings).layers();
         if (layers.isEmpty()) {
             throw Refusal.of("trace.nothing", Targets.display(e));
         }

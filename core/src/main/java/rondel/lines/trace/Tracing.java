@@ -15,7 +15,7 @@ import rondel.geometry.curve.CurveFitting;
 import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Rgba;
-import rondel.job.TraceShape;
+import rondel.job.TraceSettings;
 import rondel.progress.Cancellation;
 import rondel.raster.LevelLines;
 import rondel.raster.Softened;
@@ -23,45 +23,43 @@ import rondel.raster.Softened;
 /** Turns a picture into outlines: level lines of its darkness, or of each of a few colours, with curves fitted to them. */
 public final class Tracing {
 
-    private static final double FINE = 0.08;
-    private static final double CORNER_LENGTH = 3.5;
-
     private final BufferedImage image;
-    private final TraceShape shape;
+    private final TraceSettings settings;
     private final CurveFitting fitting;
 
     /** An outline in pixels, with its colour. */
     public record Layer(Outline outline, Rgba colour) {}
 
-    public Tracing(BufferedImage image, TraceShape shape) {
+    public Tracing(BufferedImage image, TraceSettings settings) {
         this.image = image;
-        this.shape = shape;
-        this.fitting = new CurveFitting(shape.smoothness(), shape.corner(), CORNER_LENGTH);
+        this.settings = settings;
+        this.fitting = new CurveFitting(settings.smoothness(), settings.corner(), TraceTuning.CORNER_LENGTH);
     }
 
     /** From back to front. */
     public List<Layer> layers() {
-        return shape.colours() == 1 ? one() : several();
+        return settings.colours() == 1 ? one() : several();
     }
 
     /** Darkness as it would be on white paper, so that clear pixels are light. */
     private List<Layer> one() {
-        double level = Math.clamp(Math.floor(shape.threshold() * 255) + 0.5, 0.5, 254.5);
+        double level = Math.clamp(Math.floor(settings.threshold() * 255) + 0.5, 0.5, 254.5);
         Darkness darkness = Darkness.of(image);
         int width = darkness.width();
         int height = darkness.height();
         Outline dark = darkness.isHard()
-                ? LevelLines.of(width, height, new Softened(darkness, width, height), 127.5, FINE)
-                : LevelLines.of(width, height, darkness, level, FINE);
+                ? LevelLines.of(
+                        width, height, new Softened(darkness, width, height), 127.5, TraceTuning.LEVEL_LINE_STEP)
+                : LevelLines.of(width, height, darkness, level, TraceTuning.LEVEL_LINE_STEP);
         Outline fitted = fitted(dark);
         return fitted.isEmpty() ? List.of() : List.of(new Layer(fitted, Rgba.BLACK));
     }
 
     /** Each colour's outline reaches under the colours in front of it; the largest lies at the back. */
     private List<Layer> several() {
-        Quantizing few = new Quantizing(image, shape.colours());
+        ColourQuantization few = new ColourQuantization(image, settings.colours());
         int colours = few.colours.size();
-        Speckles.remove(few.labels, few.width, few.height, shape.speckle(), colours);
+        Despeckling.remove(few.labels, few.width, few.height, settings.speckle(), colours);
         int[] sizes = new int[colours];
         for (int label : few.labels) {
             if (label >= 0) {
@@ -87,10 +85,10 @@ public final class Tracing {
                 layers.add(new Layer(fitted, few.colours.get(order.get(i))));
             }
         }
-        return shape.layering() == TraceShape.Layering.STACKED ? layers : sideBySide(layers);
+        return settings.layering() == TraceSettings.Layering.STACKED ? layers : sideBySide(layers);
     }
 
-    private static Outline from(Quantizing few, int[] rank, int least, boolean hard) {
+    private static Outline from(ColourQuantization few, int[] rank, int least, boolean hard) {
         int of = IntStream.range(0, rank.length)
                 .filter(c -> rank[c] >= least)
                 .map(c -> 1 << c)
@@ -101,7 +99,7 @@ public final class Tracing {
             }
         };
         LevelLines.Rows edges = hard ? new Softened(rows, few.width, few.height) : rows;
-        return LevelLines.of(few.width, few.height, edges, 127.5, FINE);
+        return LevelLines.of(few.width, few.height, edges, 127.5, TraceTuning.LEVEL_LINE_STEP);
     }
 
     /** What can be seen of each: neighbours end on the same curves, so that no gap is between them. */
@@ -121,7 +119,7 @@ public final class Tracing {
 
     private Outline fitted(Outline lines) {
         List<Contour> contours = Contour.of(lines).parallelStream()
-                .filter(c -> c.segments().size() >= 3 && Math.abs(c.area()) >= Math.max(1, shape.speckle()))
+                .filter(c -> c.segments().size() >= 3 && Math.abs(c.area()) >= Math.max(1, settings.speckle()))
                 .map(c -> fitting.closed(
                                 c.segments().stream().map(Bezier::start).toList())
                         .reversed())

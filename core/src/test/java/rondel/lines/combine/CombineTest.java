@@ -64,23 +64,25 @@ class CombineTest {
         return (ShapeElement) job.sheet(Jobs.SHEET).elements().getFirst();
     }
 
-    private static Job combined(Job job, Way way, String... names) {
+    private static Job combined(Job job, BooleanOperation way, String... names) {
         return new Combine(ids(names), way, false).apply(job);
     }
 
     @Test
     void whatIsMadeHasThePlaceAndTheColoursOfTheBackmost() {
         Job job = Jobs.of(disc("a", 50, 50, 20, CORAL), box("x", 200, 200, 5, 5), disc("b", 70, 50, 20, Rgba.BLACK));
-        Job united = combined(job, Way.UNITE, "b", "a");
+        Job united = combined(job, BooleanOperation.UNITE, "b", "a");
         assertThat(order(united)).containsExactly("a", "x");
         ShapeElement made = (ShapeElement) united.located(id("a")).element();
         assertThat(made.fill()).isEqualTo(Paint.solid(CORAL));
         assertThat(boxOf(united, "a")).isEqualTo(new Box(30, 30, 60, 40));
-        double left = area(((ShapeElement)
-                        combined(job, Way.SUBTRACT, "a", "b").located(id("a")).element())
+        double left = area(((ShapeElement) combined(job, BooleanOperation.SUBTRACT, "a", "b")
+                        .located(id("a"))
+                        .element())
                 .outline());
-        double common = area(((ShapeElement)
-                        combined(job, Way.INTERSECT, "a", "b").located(id("a")).element())
+        double common = area(((ShapeElement) combined(job, BooleanOperation.INTERSECT, "a", "b")
+                        .located(id("a"))
+                        .element())
                 .outline());
         assertThat(left + common).isCloseTo(area(disc("a", 0, 0, 20, CORAL).outline()), within(1e-6));
     }
@@ -88,9 +90,11 @@ class CombineTest {
     @Test
     void dividingMakesEveryPieceAndDroppingWhatIsCoveredKeepsEachInItsColour() {
         Job job = Jobs.of(disc("a", 50, 50, 20, CORAL), disc("b", 70, 50, 20, Rgba.BLACK));
-        assertThat(combined(job, Way.DIVIDE, "a", "b").sheet(Jobs.SHEET).elements())
+        assertThat(combined(job, BooleanOperation.DIVIDE, "a", "b")
+                        .sheet(Jobs.SHEET)
+                        .elements())
                 .hasSize(3);
-        Job flat = combined(job, Way.DROP_COVERED, "a", "b");
+        Job flat = combined(job, BooleanOperation.DROP_COVERED, "a", "b");
         assertThat(order(flat)).containsExactly("a", "b");
         ShapeElement back = (ShapeElement) flat.located(id("a")).element();
         assertThat(back.fill()).isEqualTo(Paint.solid(CORAL));
@@ -102,7 +106,7 @@ class CombineTest {
     void itWorksAcrossGroupsHoweverTheyAreTurnedAndSized() {
         Affine turned = Affine.translate(100, 100).times(Affine.rotate(30)).times(Affine.scale(2, 2));
         Job job = Jobs.of(group("g", turned, disc("a", 0, 0, 10, CORAL)), box("b", 100, 70, 60, 60));
-        Job cut = combined(job, Way.SUBTRACT, "a", "b");
+        Job cut = combined(job, BooleanOperation.SUBTRACT, "a", "b");
         Box box = boxOf(cut, "a");
         assertThat(box.x()).isCloseTo(80, within(0.01));
         assertThat(box.right()).isCloseTo(100, within(1e-6));
@@ -120,16 +124,17 @@ class CombineTest {
         assertThat(area(made.outline())).isCloseTo(40 * 4 + Math.PI * 4, within(0.006));
         assertThat(made.fill()).isEqualTo(Paint.solid(CORAL));
         assertThat(made.stroke()).isEmpty();
-        Job united = new Combine(ids("line", "b"), Way.UNITE, true).apply(job);
+        Job united = new Combine(ids("line", "b"), BooleanOperation.UNITE, true).apply(job);
         assertThat(area(only(united).outline())).isCloseTo(2 * (40 * 4 + Math.PI * 4), within(0.012));
     }
 
     @Test
     void nothingLeftOneAloneAndPicturesAreRefusedWithASentence() {
         Job job = Jobs.of(disc("a", 50, 50, 20, CORAL), disc("b", 150, 50, 20, CORAL));
-        assertThatThrownBy(() -> combined(job, Way.INTERSECT, "a", "b")).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> combined(job, Way.SUBTRACT, "a")).isInstanceOf(Refusal.class);
-        assertThat(only(combined(Jobs.of(disc("a", 50, 50, 20, CORAL)), Way.UNITE, "a"))
+        assertThatThrownBy(() -> combined(job, BooleanOperation.INTERSECT, "a", "b"))
+                .isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> combined(job, BooleanOperation.SUBTRACT, "a")).isInstanceOf(Refusal.class);
+        assertThat(only(combined(Jobs.of(disc("a", 50, 50, 20, CORAL)), BooleanOperation.UNITE, "a"))
                         .id())
                 .isEqualTo(id("a"));
     }

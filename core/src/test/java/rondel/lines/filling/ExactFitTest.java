@@ -17,13 +17,13 @@ import org.locationtech.jts.geom.Geometry;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
 import rondel.geometry.overlay.Overlay;
-import rondel.job.FillingShape;
+import rondel.job.FillingSettings;
 
 class ExactFitTest {
 
     private static final double GAP = 0.8;
-    private static final FillingShape SHAPE =
-            new FillingShape(6, 20, OptionalInt.empty(), OptionalDouble.empty(), 180, GAP, true, 5, 0);
+    private static final FillingSettings SHAPE =
+            new FillingSettings(6, 20, OptionalInt.empty(), OptionalDouble.empty(), 180, GAP, true, 5, 0);
 
     private final Geometry pond = FlatArea.of(Outline.of(new Ellipse2D.Double(0, 0, 90, 60)), 0.002);
     private final Motif star = Motif.of(0, Overlay.united(Outline.of(star())));
@@ -44,17 +44,17 @@ class ExactFitTest {
         return star;
     }
 
-    private static Geometry drawn(Spot spot) {
-        return Motif.transformed(spot.motif().flat(), spot.map());
+    private static Geometry drawn(Placement placement) {
+        return Motif.transformed(placement.motif().flat(), placement.map());
     }
 
     /** However carelessly they were put, in the end each lies inside and keeps the gap; none is larger or smaller than it may be. */
     @RepeatedTest(6)
     void carelesslyPutCopiesEndUpExact(RepetitionInfo run) {
         SplittableRandom random = new SplittableRandom(run.getCurrentRepetition());
-        List<Spot> put = new ArrayList<>();
+        List<Placement> put = new ArrayList<>();
         for (int i = 0; i < 18; i++) {
-            put.add(new Spot(
+            put.add(new Placement(
                     star,
                     12 + 66 * random.nextDouble(),
                     10 + 40 * random.nextDouble(),
@@ -63,7 +63,7 @@ class ExactFitTest {
                     random.nextBoolean()));
         }
 
-        List<Spot> exact = new ExactFit(pond, SHAPE).of(put);
+        List<Placement> exact = new ExactFit(pond, SHAPE).of(put);
 
         assertThat(exact).hasSizeBetween(4, put.size());
         for (int i = 0; i < exact.size(); i++) {
@@ -78,9 +78,9 @@ class ExactFitTest {
 
     @Test
     void aCopyAloneGrowsALittleAndStaysWhereItIs() {
-        Spot put = new Spot(star, 45, 30, 0.3, 12, false);
+        Placement put = new Placement(star, 45, 30, 0.3, 12, false);
 
-        Spot exact = new ExactFit(pond, SHAPE).of(List.of(put)).getFirst();
+        Placement exact = new ExactFit(pond, SHAPE).of(List.of(put)).getFirst();
 
         assertThat(exact.size()).isGreaterThan(12).isLessThan(20);
         assertThat(exact.distance(45, 30)).isLessThan(1.5);
@@ -91,7 +91,7 @@ class ExactFitTest {
     @Test
     void noCopyIsMadeSmallerThanTheSmallest() {
         Geometry slot = FlatArea.of(Outline.of(new Rectangle2D.Double(0, 0, 5.9, 9)), 0.002);
-        Spot put = new Spot(star, 2.95, 4.5, 0, 6.05, false);
+        Placement put = new Placement(star, 2.95, 4.5, 0, 6.05, false);
 
         assertThat(new ExactFit(slot, SHAPE).of(List.of(put))).isEmpty();
     }
@@ -100,10 +100,10 @@ class ExactFitTest {
     @Test
     void theSmallestCopyThatCrossesTheEdgeALittleIsMovedInside() {
         Geometry strip = FlatArea.of(Outline.of(new Rectangle2D.Double(0, 0, 40, 12)), 0.002);
-        Spot small = new Spot(Motifs.DISC, 2.9, 6, 0, 6, false);
-        Spot large = new Spot(Motifs.DISC, 12.2, 6, 0, 11, false);
+        Placement small = new Placement(Motifs.DISC, 2.9, 6, 0, 6, false);
+        Placement large = new Placement(Motifs.DISC, 12.2, 6, 0, 11, false);
 
-        List<Spot> exact = new ExactFit(strip, SHAPE).of(List.of(small, large));
+        List<Placement> exact = new ExactFit(strip, SHAPE).of(List.of(small, large));
 
         assertThat(exact).hasSize(2);
         assertThat(exact.getFirst().distance(2.9, 6)).isLessThan(0.5);
@@ -113,7 +113,7 @@ class ExactFitTest {
 
     @Test
     void whereThereIsNoRoomForTheSmallestACopyIsLeftOut() {
-        Spot outside = new Spot(star, 120, 30, 0, 8, false);
+        Placement outside = new Placement(star, 120, 30, 0, 8, false);
 
         assertThat(new ExactFit(pond, SHAPE).of(List.of(outside))).isEmpty();
     }

@@ -36,7 +36,7 @@ import rondel.compose.arrange.Place;
 import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.FillingShape;
+import rondel.job.FillingSettings;
 import rondel.job.Job;
 import rondel.job.Link;
 import rondel.words.Refusal;
@@ -67,7 +67,7 @@ class FillOutlineTest {
         double gap = GAP + random.nextDouble() * 2;
         double from = 5 + random.nextDouble() * 5;
         double turning = random.nextInt(4) * 30;
-        FillingShape shape = new FillingShape(
+        FillingSettings settings = new FillingSettings(
                 from,
                 from * (1.2 + 2 * random.nextDouble()),
                 OptionalInt.empty(),
@@ -77,7 +77,7 @@ class FillOutlineTest {
                 random.nextBoolean(),
                 run.getCurrentRepetition(),
                 12);
-        Job filled = fill(shape).apply(job());
+        Job filled = fill(settings).apply(job());
         isExact(filled);
         List<Element> copies = filling(filled).children();
         assertThat(copies).hasSizeGreaterThan(5);
@@ -86,9 +86,9 @@ class FillOutlineTest {
                             copy.placement().meanScale(), copy.placement().meanScale()))))
                     .getEnvelopeInternal();
             double side = Math.max(box.getWidth(), box.getHeight());
-            assertThat(side).isBetween(shape.from() - 0.02, shape.to() + 0.02);
+            assertThat(side).isBetween(settings.from() - 0.02, settings.to() + 0.02);
             boolean mirrored = copy.placement().determinant() < 0;
-            assertThat(mirrored && !shape.mirrored()).isFalse();
+            assertThat(mirrored && !settings.mirrored()).isFalse();
             if (!mirrored) {
                 assertThat(Math.abs(copy.placement().rotation())).isLessThanOrEqualTo(turning + 1e-6);
             }
@@ -121,25 +121,25 @@ class FillOutlineTest {
 
     @Test
     void whatIsStoppedIsWhatSoManyRoundsMake() {
-        int[] seen = new int[1];
+        int[] transform = new int[1];
         Job stopped = fill(SHAPE).apply(job(), (rounds, asItIs) -> {
-            seen[0] = rounds;
+            transform[0] = rounds;
             return rounds < 12;
         });
 
-        assertThat(seen[0]).isEqualTo(12);
+        assertThat(transform[0]).isEqualTo(12);
         assertThat(stopped).isEqualTo(fill(SHAPE.withRounds(12)).apply(job()));
     }
 
     @Test
     void itIsSeenFromTheFirstCopyOn() {
-        List<Integer> seen = new ArrayList<>();
+        List<Integer> transform = new ArrayList<>();
         fill(SHAPE.withRounds(8)).apply(job(), (rounds, asItIs) -> {
-            seen.add(copies(asItIs.get()).size());
+            transform.add(copies(asItIs.get()).size());
             return true;
         });
 
-        assertThat(seen).startsWith(1, 2, 3).hasSizeGreaterThan(10);
+        assertThat(transform).startsWith(1, 2, 3).hasSizeGreaterThan(10);
     }
 
     /** Discs fit together with less room between them than burrs do, and would crowd them out. */
@@ -191,8 +191,10 @@ class FillOutlineTest {
 
     @Test
     void aCountIsKeptAndADensityIsNotPassed() {
-        FillingShape fifty = new FillingShape(4, 25, OptionalInt.of(30), OptionalDouble.empty(), 30, GAP, false, 1, 20);
-        FillingShape airy = new FillingShape(6, 20, OptionalInt.empty(), OptionalDouble.of(0.4), 0, GAP, false, 1, 20);
+        FillingSettings fifty =
+                new FillingSettings(4, 25, OptionalInt.of(30), OptionalDouble.empty(), 30, GAP, false, 1, 20);
+        FillingSettings airy =
+                new FillingSettings(6, 20, OptionalInt.empty(), OptionalDouble.of(0.4), 0, GAP, false, 1, 20);
 
         Job counted = fill(fifty).apply(job());
         Job light = fill(airy).apply(job());
@@ -211,7 +213,8 @@ class FillOutlineTest {
     @Test
     void whatCannotBeFilledGetsASentence() {
         Job job = job();
-        FillingShape huge = new FillingShape(90, 95, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, true, 1, 0);
+        FillingSettings huge =
+                new FillingSettings(90, 95, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, true, 1, 0);
 
         assertThatThrownBy(() -> fill(huge).apply(job))
                 .isInstanceOf(Refusal.class)

@@ -20,7 +20,7 @@ import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Element;
-import rondel.job.FillingShape;
+import rondel.job.FillingSettings;
 import rondel.job.Job;
 import rondel.job.Link;
 import rondel.job.ShapeElement;
@@ -31,8 +31,8 @@ import rondel.units.LengthUnit;
 final class FilledRing {
 
     static final double GAP = 1;
-    static final FillingShape SHAPE =
-            new FillingShape(8, 25, OptionalInt.empty(), OptionalDouble.empty(), 180, GAP, true, 1, 40);
+    static final FillingSettings SHAPE =
+            new FillingSettings(8, 25, OptionalInt.empty(), OptionalDouble.empty(), 180, GAP, true, 1, 40);
 
     static ShapeElement shape(String id, java.awt.Shape outline) {
         return Jobs.shape(id, Outline.of(outline));
@@ -62,7 +62,7 @@ final class FilledRing {
         return new Place(blank.sheets().getFirst().id(), all, List.of()).apply(blank);
     }
 
-    static FillOutline fill(FillingShape shape) {
+    static FillOutline fill(FillingSettings shape) {
         return new FillOutline(id("ring"), ids("disc", "drop"), shape);
     }
 

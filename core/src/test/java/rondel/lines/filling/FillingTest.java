@@ -13,7 +13,7 @@ import org.locationtech.jts.geom.Geometry;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
 import rondel.geometry.overlay.Overlay;
-import rondel.job.FillingShape;
+import rondel.job.FillingSettings;
 
 class FillingTest {
 
@@ -26,12 +26,13 @@ class FillingTest {
     /** The smallest copies can't be made smaller, and stand between others without room to spare. */
     @RepeatedTest(8)
     void noCopyIsLostWhenWhatWasFoundIsMadeExact(RepetitionInfo run) {
-        FillingShape shape = new FillingShape(
+        FillingSettings settings = new FillingSettings(
                 6, 20, OptionalInt.empty(), OptionalDouble.empty(), 180, 1, true, run.getCurrentRepetition(), 40);
 
-        List<Spot> found = new Filling(crescent(), List.of(Motifs.DISC), shape).fill((rounds, spots) -> true);
+        List<Placement> found =
+                new Filling(crescent(), List.of(Motifs.DISC), settings).fill((rounds, placements) -> true);
 
         assertThat(found).hasSizeGreaterThan(10);
-        assertThat(new ExactFit(crescent(), shape).of(found)).hasSameSizeAs(found);
+        assertThat(new ExactFit(crescent(), settings).of(found)).hasSameSizeAs(found);
     }
 }

@@ -21,8 +21,8 @@ class FreeSpaceTest {
     private final Geometry page = FlatArea.of(Outline.of(new Rectangle2D.Double(0, 0, 80, 60)), 0.01);
     private final FreeSpace space = new FreeSpace(page, 6, GAP, REACH);
 
-    private static Spot anywhere(SplittableRandom random) {
-        return new Spot(
+    private static Placement anywhere(SplittableRandom random) {
+        return new Placement(
                 random.nextBoolean() ? Motifs.DISC : Motifs.BAR,
                 80 * random.nextDouble(),
                 60 * random.nextDouble(),
@@ -35,9 +35,9 @@ class FreeSpaceTest {
     void takingCopiesOutLeavesTheRoomAsIfTheyHadNeverBeenThere(RepetitionInfo run) {
         SplittableRandom random = new SplittableRandom(run.getCurrentRepetition());
         FreeSpace without = space.copy();
-        List<Placed> passing = new ArrayList<>();
+        List<CopyDistances> passing = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
-            Placed placed = space.put(anywhere(random));
+            CopyDistances placed = space.put(anywhere(random));
             if (i % 3 == 0) {
                 passing.add(placed);
             } else {
@@ -58,19 +58,19 @@ class FreeSpaceTest {
             space.put(anywhere(random));
         }
         FreeSpace whole = space.copy();
-        Spot more = anywhere(random);
+        Placement more = anywhere(random);
         assertThat(space.matters(40, 30, 100)).isLessThan(REACH / 2);
 
-        Placed near = space.put(more, space.matters(40, 30, 100));
+        CopyDistances near = space.put(more, space.matters(40, 30, 100));
 
-        Placed far = whole.put(more);
+        CopyDistances far = whole.put(more);
         assertThat(near.distances().length).isLessThanOrEqualTo(far.distances().length);
         assertThat(space.free().values()).containsExactly(whole.free().values());
     }
 
     @Test
     void openPlacesAreThoseNearbyWithRoomAroundThemEachOnce() {
-        space.put(new Spot(Motifs.DISC, 40, 30, 0, 20, false));
+        space.put(new Placement(Motifs.DISC, 40, 30, 0, 20, false));
 
         List<double[]> places = space.openPlaces(40, 30, 25, 4, 100_000, new SplittableRandom(1));
 

@@ -62,7 +62,7 @@ class MotifTest {
                     .isLessThan(1e-6);
             assertThat(Math.hypot(rim[i], rim[i + 1])).isLessThanOrEqualTo(leaf.farthest() + 1e-12);
         }
-        assertThat(rim.length / 2).isCloseTo((int) (leaf.flat().getLength() / Motif.SPACING), within(2));
+        assertThat(rim.length / 2).isCloseTo((int) (leaf.flat().getLength() / FillingTuning.RIM_SPACING), within(2));
     }
 
     @Test

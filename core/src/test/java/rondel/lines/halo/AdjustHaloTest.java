@@ -16,14 +16,14 @@ import rondel.compose.arrange.Move;
 import rondel.history.History;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.words.Refusal;
 
 /** Halos that have been made get other figures. */
 class AdjustHaloTest {
 
-    private static final HaloShape RIM = new HaloShape(4, HaloShape.Corners.ROUND, 0, 0, 0, 0.5);
+    private static final HaloSettings RIM = new HaloSettings(4, HaloSettings.Corners.ROUND, 0, 0, 0, 0.5);
     private static final OptionalDouble NONE = OptionalDouble.empty();
 
     private final History made = WhatFollows.editing()
@@ -47,7 +47,7 @@ class AdjustHaloTest {
         assertThat(boxOf(moved, pair.get(1).value()).x()).isCloseTo(85.5, within(0.03));
         assertThat(AdjustHalo.figures(
                         pair.stream().map(id -> moved.located(id).element()).toList()))
-                .hasValueSatisfying(l -> assertThat(l.shape().distance()).isEqualTo(1.5));
+                .hasValueSatisfying(l -> assertThat(l.settings().distance()).isEqualTo(1.5));
     }
 
     @Test

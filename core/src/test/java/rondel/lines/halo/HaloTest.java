@@ -36,7 +36,7 @@ import rondel.geometry.curve.Contour;
 import rondel.history.History;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.PictureElement;
@@ -47,7 +47,7 @@ import rondel.words.Refusal;
 
 class HaloTest {
 
-    private static final HaloShape PLAIN = new HaloShape(3, HaloShape.Corners.ROUND, 0, 0, 0, 0.5);
+    private static final HaloSettings PLAIN = new HaloSettings(3, HaloSettings.Corners.ROUND, 0, 0, 0, 0.5);
 
     private static ShapeElement halo(Job job, int index) {
         List<Element> lines =
@@ -61,8 +61,8 @@ class HaloTest {
                 .transformed(job.located(id).ownToSheet());
     }
 
-    private static Job made(Job job, HaloShape shape, MakeHalo.Spread spread, String... names) {
-        return new MakeHalo(ids(names), shape, OptionalDouble.empty(), spread, OptionalDouble.empty()).apply(job);
+    private static Job made(Job job, HaloSettings settings, MakeHalo.Spread spread, String... names) {
+        return new MakeHalo(ids(names), settings, OptionalDouble.empty(), spread, OptionalDouble.empty()).apply(job);
     }
 
     private static List<Point> along(Outline outline) {
@@ -103,7 +103,7 @@ class HaloTest {
         Outline round = halo(made(square, PLAIN, MakeHalo.Spread.EACH, "a"), 0).outline();
         assertThat(round.bounds().orElseThrow().x()).isCloseTo(47, within(0.02));
         assertThat(round.toShape(FillRule.NON_ZERO).contains(47.2, 47.2)).isFalse();
-        HaloShape sharp = new HaloShape(3, HaloShape.Corners.SHARP, 0, 0, 0, 0.5);
+        HaloSettings sharp = new HaloSettings(3, HaloSettings.Corners.SHARP, 0, 0, 0, 0.5);
         Outline corners =
                 halo(made(square, sharp, MakeHalo.Spread.EACH, "a"), 0).outline();
         assertThat(corners.toShape(FillRule.NON_ZERO).contains(47.2, 47.2)).isTrue();
@@ -123,8 +123,9 @@ class HaloTest {
                 rondel.compose.arrange.Jobs.shape("a", Outline.rectangle(new Box(20, 20, 30, 40))),
                 rondel.compose.arrange.Jobs.shape("b", Outline.rectangle(new Box(59, 20, 30, 40)))));
         for (double bridge : new double[] {2.8, 3.2}) {
-            HaloShape shape = new HaloShape(3, HaloShape.Corners.ROUND, bridge, 0, 0, 0.5);
-            Outline line = halo(made(two, shape, MakeHalo.Spread.EACH, "g"), 0).outline();
+            HaloSettings settings = new HaloSettings(3, HaloSettings.Corners.ROUND, bridge, 0, 0, 0.5);
+            Outline line =
+                    halo(made(two, settings, MakeHalo.Spread.EACH, "g"), 0).outline();
             assertThat(line.contours()).isEqualTo(bridge < 3 ? 2 : 1);
         }
     }
@@ -134,9 +135,9 @@ class HaloTest {
     void partsThatAreNotBridgedKeepTheDistanceWhereTheyAreNearest() {
         Job two = Jobs.of(rondel.compose.arrange.Jobs.group(
                 "g", rondel.geometry.Affine.IDENTITY, disc("a", 60, 100, 20), disc("b", 109.8, 100, 20)));
-        HaloShape shape = new HaloShape(3, HaloShape.Corners.ROUND, 4, 0, 0.5, 0.5);
+        HaloSettings settings = new HaloSettings(3, HaloSettings.Corners.ROUND, 4, 0, 0.5, 0.5);
 
-        Outline line = halo(made(two, shape, MakeHalo.Spread.EACH, "g"), 0).outline();
+        Outline line = halo(made(two, settings, MakeHalo.Spread.EACH, "g"), 0).outline();
 
         assertThat(line.contours()).isEqualTo(2);
         List<Double> reach = Contour.of(line).stream()
@@ -155,17 +156,17 @@ class HaloTest {
                         .outline()
                         .contours())
                 .isEqualTo(2);
-        HaloShape bridging = new HaloShape(3, HaloShape.Corners.ROUND, 5, 0, 0, 0.5);
+        HaloSettings bridging = new HaloSettings(3, HaloSettings.Corners.ROUND, 5, 0, 0, 0.5);
         Outline one = halo(made(two, bridging, MakeHalo.Spread.EACH, "g"), 0).outline();
         assertThat(one.contours()).isEqualTo(1);
         assertThat(one.bounds().orElseThrow().x()).isCloseTo(37, within(0.03));
-        ShapeElement ring =
-                (ShapeElement) new rondel.lines.combine.Combine(ids("o", "i"), rondel.lines.combine.Way.SUBTRACT, false)
+        ShapeElement ring = (ShapeElement)
+                new rondel.lines.combine.Combine(ids("o", "i"), rondel.lines.combine.BooleanOperation.SUBTRACT, false)
                         .apply(Jobs.of(disc("o", 100, 100, 40), disc("i", 100, 100, 20)))
                         .located(id("o"))
                         .element();
-        HaloShape keeping = new HaloShape(3, HaloShape.Corners.ROUND, 0, 33, 0, 0.5);
-        HaloShape filling = new HaloShape(3, HaloShape.Corners.ROUND, 0, 35, 0, 0.5);
+        HaloSettings keeping = new HaloSettings(3, HaloSettings.Corners.ROUND, 0, 33, 0, 0.5);
+        HaloSettings filling = new HaloSettings(3, HaloSettings.Corners.ROUND, 0, 35, 0, 0.5);
         assertThat(halo(made(Jobs.of(ring), keeping, MakeHalo.Spread.EACH, "o"), 0)
                         .outline()
                         .contours())

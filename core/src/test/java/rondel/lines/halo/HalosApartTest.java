@@ -22,7 +22,7 @@ import rondel.geometry.overlay.FlatArea;
 import rondel.history.History;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Link;
 import rondel.job.ShapeElement;
@@ -31,7 +31,7 @@ import rondel.words.Refusal;
 /** Halos of neighbours that would cross end half way, and keep doing so when the artwork moves. */
 class HalosApartTest {
 
-    private static final HaloShape RIM = new HaloShape(4, HaloShape.Corners.ROUND, 0, 0, 0, 0.5);
+    private static final HaloSettings RIM = new HaloSettings(4, HaloSettings.Corners.ROUND, 0, 0, 0, 0.5);
 
     private static MakeHalo apart(double gap, OptionalDouble second, String... names) {
         return new MakeHalo(ids(names), RIM, second, MakeHalo.Spread.EACH, OptionalDouble.of(gap));

@@ -24,7 +24,7 @@ import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
 import rondel.geometry.overlay.FlatArea;
 import rondel.geometry.overlay.Overlay;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
@@ -77,8 +77,9 @@ class RandomHaloTest {
                 Paint.solid(Rgba.BLACK),
                 Optional.empty());
         double distance = 0.5 + 6 * random.nextDouble();
-        HaloShape shape = new HaloShape(distance, HaloShape.Corners.ROUND, 0, 0, 0, 0.5);
-        Job job = new MakeHalo(ids("art"), shape, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.empty())
+        HaloSettings settings = new HaloSettings(distance, HaloSettings.Corners.ROUND, 0, 0, 0, 0.5);
+        Job job = new MakeHalo(
+                        ids("art"), settings, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.empty())
                 .apply(Jobs.of(art));
         Outline halo = ((ShapeElement) job.sheet(Jobs.SHEET).elements().getLast()).outline();
         Geometry covered = FlatArea.of(Overlay.united(art.outline().transformed(placement)), 0.001);

@@ -107,10 +107,11 @@ class RandomPiecesTest {
         Job job = Jobs.of(
                 group("cuts", a, cuts.stream().map(e -> within(a, e)).toArray(Element[]::new)),
                 group("scores", b, scores.stream().map(e -> within(b, e)).toArray(Element[]::new)));
-        assertThat(members(new Regroup(List.of(), By.PIECE).apply(job))).isEqualTo(new HashSet<>(byPiece.values()));
-        assertThat(members(new Regroup(List.of(), By.PIECE_AND_HOLE).apply(job)))
+        assertThat(members(new Regroup(List.of(), Grouping.PIECE).apply(job)))
+                .isEqualTo(new HashSet<>(byPiece.values()));
+        assertThat(members(new Regroup(List.of(), Grouping.PIECE_AND_HOLE).apply(job)))
                 .isEqualTo(new HashSet<>(apart.values()));
-        Job again = new Regroup(List.of(), By.PIECE).apply(new Regroup(List.of(), By.PIECE).apply(job));
+        Job again = new Regroup(List.of(), Grouping.PIECE).apply(new Regroup(List.of(), Grouping.PIECE).apply(job));
         assertThat(members(again)).isEqualTo(new HashSet<>(byPiece.values()));
     }
 }

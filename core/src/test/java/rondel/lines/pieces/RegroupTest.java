@@ -68,14 +68,14 @@ class RegroupTest {
                 .collect(Collectors.toSet());
     }
 
-    private static Job regrouped(By by, Element... elements) {
+    private static Job regrouped(Grouping by, Element... elements) {
         return new Regroup(List.of(), by).apply(Jobs.of(elements));
     }
 
     @Test
     void eachPieceGetsItsOwnScoreLinesHolesAndIslands() {
         Job job = regrouped(
-                By.PIECE,
+                Grouping.PIECE,
                 group(
                         "cuts",
                         Affine.translate(3, 4),
@@ -98,15 +98,15 @@ class RegroupTest {
             ring("inner", 100, 100, 40),
             line("s", 80, 100, 120, 100)
         };
-        assertThat(members(regrouped(By.PIECE, nested))).isEqualTo(Set.of(Set.of("outer", "hole", "inner", "s")));
-        assertThat(members(regrouped(By.PIECE_AND_HOLE, nested)))
+        assertThat(members(regrouped(Grouping.PIECE, nested))).isEqualTo(Set.of(Set.of("outer", "hole", "inner", "s")));
+        assertThat(members(regrouped(Grouping.PIECE_AND_HOLE, nested)))
                 .isEqualTo(Set.of(Set.of("outer", "hole"), Set.of("inner", "s")));
     }
 
     @Test
     void aCompoundOutlineIsPartedAndWhatLiesInNoPieceStaysBesideThem() {
         Outline both = ring("", 50, 50, 20).outline().plus(ring("", 150, 50, 20).outline());
-        Job job = regrouped(By.PIECE, shape("both", Role.CUT, both), line("off", 250, 250, 290, 290));
+        Job job = regrouped(Grouping.PIECE, shape("both", Role.CUT, both), line("off", 250, 250, 290, 290));
         List<Element> elements = job.sheet(Jobs.SHEET).elements();
         assertThat(elements).hasSize(3);
         assertThat(elements.getFirst().id()).isEqualTo(id("off"));
@@ -116,7 +116,7 @@ class RegroupTest {
     @Test
     void aLineBelongsWhereTheMostOfItLiesAndADoubledRingIsOnePiece() {
         Job job = regrouped(
-                By.PIECE,
+                Grouping.PIECE,
                 ring("a", 50, 50, 20),
                 ring("again", 50, 50, 20),
                 ring("b", 95, 50, 20),
@@ -127,18 +127,18 @@ class RegroupTest {
     @Test
     void itGroupsByColourByRoleAndOneByOutline() {
         Element[] some = {ring("a", 50, 50, 20), ring("b", 150, 50, 20), line("s", 40, 50, 60, 50)};
-        assertThat(members(regrouped(By.ROLE, some))).isEqualTo(Set.of(Set.of("a", "b"), Set.of("s")));
-        Job byColour = regrouped(By.COLOUR, some);
+        assertThat(members(regrouped(Grouping.ROLE, some))).isEqualTo(Set.of(Set.of("a", "b"), Set.of("s")));
+        Job byColour = regrouped(Grouping.COLOUR, some);
         assertThat(members(byColour)).isEqualTo(Set.of(Set.of("a", "b"), Set.of("s")));
         assertThat(byColour.sheet(Jobs.SHEET).elements())
                 .extracting(Element::name)
                 .allMatch(n -> n.matches("#[0-9a-f]{6}"));
-        assertThat(members(regrouped(By.OUTLINE, some))).isEqualTo(Set.of(Set.of("a", "s"), Set.of("b")));
+        assertThat(members(regrouped(Grouping.OUTLINE, some))).isEqualTo(Set.of(Set.of("a", "s"), Set.of("b")));
     }
 
     @Test
     void thenOneIsKeptAndTheOthersAreParkedOrDropped() {
-        Job job = regrouped(By.PIECE, ring("a", 50, 50, 20), ring("b", 150, 50, 20));
+        Job job = regrouped(Grouping.PIECE, ring("a", 50, 50, 20), ring("b", 150, 50, 20));
         var kept = job.sheet(Jobs.SHEET).elements().getFirst().id();
         Job parked = new KeepOnly(List.of(kept), true).apply(job);
         assertThat(parked.sheet(Jobs.SHEET).elements()).hasSize(2);
@@ -148,7 +148,7 @@ class RegroupTest {
         assertThat(alone.sheet(Jobs.SHEET).elements()).hasSize(1);
         assertThatThrownBy(() -> new KeepOnly(List.of(kept), false).apply(alone))
                 .isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> new Regroup(ids("nobody"), By.PIECE).apply(job))
+        assertThatThrownBy(() -> new Regroup(ids("nobody"), Grouping.PIECE).apply(job))
                 .isInstanceOf(Refusal.class);
     }
 
@@ -181,7 +181,7 @@ class RegroupTest {
         Job job = Jobs.of(
                 group("cuts", Affine.IDENTITY, cuts.toArray(Element[]::new)),
                 group("scores", Affine.IDENTITY, scores.toArray(Element[]::new)));
-        assertThat(members(new Regroup(List.of(), By.PIECE).apply(job))).isEqualTo(wanted);
+        assertThat(members(new Regroup(List.of(), Grouping.PIECE).apply(job))).isEqualTo(wanted);
     }
 
     private static String name(Set<String> names, int piece, String line) {
@@ -197,7 +197,7 @@ class RegroupTest {
                 List.of(ring("inside", 50, 50, 5)),
                 Optional.of(new rondel.job.Clip(Outline.rectangle(new Box(40, 40, 20, 20)), FillRule.NON_ZERO)),
                 Optional.empty());
-        Job job = regrouped(By.PIECE, ring("a", 50, 50, 30), clipped);
+        Job job = regrouped(Grouping.PIECE, ring("a", 50, 50, 30), clipped);
         assertThat(job.located(id("clipped")).element()).isInstanceOf(GroupElement.class);
         assertThat(job.located(id("clipped")).ancestors()).hasSize(1);
     }

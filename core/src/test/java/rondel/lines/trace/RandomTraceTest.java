@@ -17,7 +17,7 @@ import org.junit.jupiter.api.RepetitionInfo;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.curve.Contour;
-import rondel.job.TraceShape;
+import rondel.job.TraceSettings;
 
 /** Mosaics and blots made at random: traced side by side, every place has one colour and no place has none; traced dark, what
  *  is painted of the outline is the picture again. */
@@ -54,8 +54,8 @@ class RandomTraceTest {
     void aMosaicTracedSideBySideHasNoGapAndNoOverlap(RepetitionInfo run) {
         Random random = new Random(run.getCurrentRepetition());
         BufferedImage image = mosaic(random, 14);
-        TraceShape shape = new TraceShape(5, 0.5, 4, 50, 0.6, TraceShape.Layering.SIDE_BY_SIDE);
-        List<Tracing.Layer> layers = new Tracing(image, shape).layers();
+        TraceSettings settings = new TraceSettings(5, 0.5, 4, 50, 0.6, TraceSettings.Layering.SIDE_BY_SIDE);
+        List<Tracing.Layer> layers = new Tracing(image, settings).layers();
         assertThat(layers).hasSize(5);
         double sum =
                 layers.stream().mapToDouble(l -> Math.abs(area(l.outline()))).sum();
@@ -94,7 +94,7 @@ class RandomTraceTest {
         }
         g.dispose();
         Outline outline =
-                new Tracing(blots, TraceShape.USUAL).layers().getFirst().outline();
+                new Tracing(blots, TraceSettings.USUAL).layers().getFirst().outline();
         BufferedImage again = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_RGB);
         Graphics2D h = smooth(again);
         h.setColor(Color.BLACK);

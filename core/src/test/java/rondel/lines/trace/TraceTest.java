@@ -31,7 +31,7 @@ import rondel.job.Paint;
 import rondel.job.PictureElement;
 import rondel.job.Rgba;
 import rondel.job.ShapeElement;
-import rondel.job.TraceShape;
+import rondel.job.TraceSettings;
 import rondel.job.Traits;
 import rondel.words.Refusal;
 
@@ -46,9 +46,9 @@ class TraceTest {
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         g.setColor(paper);
         g.fillRect(0, 0, SIDE, SIDE);
-        drawn.forEach((shape, colour) -> {
+        drawn.forEach((settings, colour) -> {
             g.setColor(colour);
-            g.fill(shape);
+            g.fill(settings);
         });
         g.dispose();
         return image;
@@ -62,8 +62,8 @@ class TraceTest {
         return new Place(Jobs.SHEET, List.of(picture), List.of(media)).apply(Jobs.of(box("x", 200, 200, 5, 5)));
     }
 
-    private static List<ShapeElement> traced(Job job, TraceShape shape) {
-        Trace trace = new Trace(ids("art"), shape);
+    private static List<ShapeElement> traced(Job job, TraceSettings settings) {
+        Trace trace = new Trace(ids("art"), settings);
         Job done = trace.apply(job);
         assertThat(done.located(id("art")).element().hidden()).isTrue();
         GroupElement group =
@@ -71,8 +71,8 @@ class TraceTest {
         return group.children().stream().map(ShapeElement.class::cast).toList();
     }
 
-    private static TraceShape colours(int count, TraceShape.Layering layering) {
-        return new TraceShape(count, 0.5, 12, 50, 0.6, layering);
+    private static TraceSettings colours(int count, TraceSettings.Layering layering) {
+        return new TraceSettings(count, 0.5, 12, 50, 0.6, layering);
     }
 
     private static double area(Outline outline) {
@@ -92,7 +92,7 @@ class TraceTest {
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.fill(new Ellipse2D.Double(150, 150, 100, 100));
         g.dispose();
-        Outline outline = traced(job(ring), TraceShape.USUAL).getFirst().outline();
+        Outline outline = traced(job(ring), TraceSettings.USUAL).getFirst().outline();
         assertThat(outline.contours()).isEqualTo(2);
         assertThat(area(outline)).isCloseTo(Math.PI * (15 * 15 - 5 * 5), within(1.5));
         Box bounds = outline.bounds().orElseThrow();
@@ -106,7 +106,7 @@ class TraceTest {
         Map<Shape, Color> drawn = new java.util.LinkedHashMap<>();
         drawn.put(new Rectangle2D.Double(100, 100, 200, 120), Color.BLACK);
         drawn.put(new Rectangle2D.Double(20, 20, 3, 3), Color.BLACK);
-        Outline outline = traced(job(image(Color.WHITE, drawn)), TraceShape.USUAL)
+        Outline outline = traced(job(image(Color.WHITE, drawn)), TraceSettings.USUAL)
                 .getFirst()
                 .outline();
         assertThat(outline.contours()).isEqualTo(1);
@@ -120,12 +120,12 @@ class TraceTest {
         drawn.put(new Ellipse2D.Double(60, 60, 200, 200), new Color(200, 80, 60));
         drawn.put(new Ellipse2D.Double(180, 160, 160, 160), new Color(30, 110, 105));
         Job job = job(image(new Color(240, 230, 210), drawn));
-        List<ShapeElement> stacked = traced(job, colours(3, TraceShape.Layering.STACKED));
+        List<ShapeElement> stacked = traced(job, colours(3, TraceSettings.Layering.STACKED));
         assertThat(stacked).hasSize(3).extracting(ShapeElement::name).allMatch(n -> n.matches("#[0-9a-f]{6}"));
         assertThat(area(stacked.getFirst().outline())).isCloseTo(1600, within(8.0));
         Rgba front = ((Paint.Solid) stacked.getLast().fill()).colour();
         assertThat(front.green()).isBetween(100, 120);
-        List<ShapeElement> parted = traced(job, colours(3, TraceShape.Layering.SIDE_BY_SIDE));
+        List<ShapeElement> parted = traced(job, colours(3, TraceSettings.Layering.SIDE_BY_SIDE));
         assertThat(parted.stream().mapToDouble(s -> area(s.outline())).sum())
                 .isCloseTo(area(stacked.getFirst().outline()), within(0.01));
         for (int x = 52; x < 88; x += 3) {
@@ -150,12 +150,12 @@ class TraceTest {
         BufferedImage wash = image(new Color(0, 0, 0, 0), Map.of());
         Graphics2D g = wash.createGraphics();
         g.setComposite(java.awt.AlphaComposite.Src);
-        drawn.forEach((shape, colour) -> {
+        drawn.forEach((settings, colour) -> {
             g.setColor(colour);
-            g.fill(shape);
+            g.fill(settings);
         });
         g.dispose();
-        List<ShapeElement> layers = traced(job(wash), colours(6, TraceShape.Layering.SIDE_BY_SIDE));
+        List<ShapeElement> layers = traced(job(wash), colours(6, TraceSettings.Layering.SIDE_BY_SIDE));
         assertThat(layers).hasSize(2);
         assertThat(layers.stream().map(s -> ((Paint.Solid) s.fill()).colour()))
                 .anyMatch(c -> Math.abs(c.red() - 31) < 3 && Math.abs(c.green() - 111) < 3)
@@ -177,7 +177,7 @@ class TraceTest {
                 texture.setRGB(x, y, new Color((int) (150 + 80 * wave), 120, (int) (140 - 60 * wave)).getRGB());
             }
         }
-        assertThat(traced(job(texture), colours(4, TraceShape.Layering.STACKED)))
+        assertThat(traced(job(texture), colours(4, TraceSettings.Layering.STACKED)))
                 .isNotEmpty()
                 .extracting(s -> ((Paint.Solid) s.fill()).colour())
                 .allMatch(c -> Math.abs(c.green() - 120) <= 1 && c.red() >= 65 && c.blue() >= 75);
@@ -186,11 +186,11 @@ class TraceTest {
     @Test
     void clearPixelsAreNothingAndABlankPictureIsRefused() {
         BufferedImage clear = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_ARGB);
-        assertThatThrownBy(() -> traced(job(clear), TraceShape.USUAL)).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> traced(job(clear), colours(17, TraceShape.Layering.STACKED)))
+        assertThatThrownBy(() -> traced(job(clear), TraceSettings.USUAL)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> traced(job(clear), colours(17, TraceSettings.Layering.STACKED)))
                 .isInstanceOf(Refusal.class);
         Job job = Jobs.of(box("art", 10, 10, 5, 5));
-        assertThatThrownBy(() -> new Trace(ids("art"), TraceShape.USUAL).apply(job))
+        assertThatThrownBy(() -> new Trace(ids("art"), TraceSettings.USUAL).apply(job))
                 .isInstanceOf(Refusal.class);
         Element kept = job.located(id("art")).element();
         assertThat(kept.hidden()).isFalse();

@@ -2,6 +2,7 @@ package rondel.desktop.app;
 
 import java.nio.file.Path;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,8 +29,6 @@ import rondel.desktop.bar.TopBar;
 import rondel.desktop.command.CommandScope;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
-import rondel.desktop.compose.ComposeStage;
-import rondel.desktop.compose.measure.MeasureView;
 import rondel.desktop.compose.shelf.ShelfActions;
 import rondel.desktop.compose.shelf.ShelfModel;
 import rondel.desktop.compose.shelf.ShelfView;
@@ -43,8 +42,6 @@ import rondel.desktop.files.JobActions;
 import rondel.desktop.files.Questions;
 import rondel.desktop.lines.FindingMarks;
 import rondel.desktop.lines.FindingsModel;
-import rondel.desktop.lines.LinesSides;
-import rondel.desktop.lines.LinesStage;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.FillingRun;
 import rondel.desktop.lines.making.Preview;
@@ -69,7 +66,7 @@ public final class BenchWindow extends StackPane {
     private final SheetView sheet;
     private final ShelfView shelf;
     private final ShelfModel shelfModel;
-    private final StageChoice stages = new StageChoice(List.of(ComposeStage.STAGE, LinesStage.STAGE));
+    private final StageChoice stages;
     private final FindingsModel findings;
     private final Preview preview;
     private final JobActions actions;
@@ -85,7 +82,18 @@ public final class BenchWindow extends StackPane {
     /** @param opening opens the shelf, off the toolkit's thread */
     public BenchWindow(
             Desk desk, FileChoices choices, Questions questions, ArtworkReader reader, Supplier<Shelf> opening) {
+        this(desk, choices, questions, reader, opening, StageEntry.ALL);
+    }
+
+    BenchWindow(
+            Desk desk,
+            FileChoices choices,
+            Questions questions,
+            ArtworkReader reader,
+            Supplier<Shelf> opening,
+            List<StageEntry> entries) {
         this.desk = desk;
+        stages = new StageChoice(entries.stream().map(StageEntry::stage).toList());
         progress = new Progress(desk.workers(), desk.notices());
         actions = new JobActions(desk, choices, questions, reader, progress);
         sheet = new SheetView(desk);
@@ -110,14 +118,9 @@ public final class BenchWindow extends StackPane {
         findings.onChange(marked);
         desk.bench().on(EnumSet.of(Change.JOB, Change.SHEET), marked);
         all.setTop(new TopBar(desk, commands, stages, findings));
-        Map<Stage, StageView> views = Map.of(
-                ComposeStage.STAGE, new ComposeStage(shelf, sheet, new MeasureView(desk, commands, texts, letters)),
-                LinesStage.STAGE,
-                        new LinesStage(
-                                LinesSides.left(desk, findings),
-                                sheet,
-                                LinesSides.right(desk, commands, preview, edits, sheet),
-                                preview));
+        WindowParts parts = new WindowParts(desk, sheet, shelf, commands, texts, letters, findings, preview, edits);
+        Map<Stage, StageView> views = new HashMap<>();
+        entries.forEach(e -> views.put(e.stage(), e.view().apply(parts)));
         show(views.get(stages.get()), all);
         stages.onChange(() -> {
             show(views.get(stages.get()), all);

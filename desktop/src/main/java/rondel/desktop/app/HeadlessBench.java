@@ -9,13 +9,10 @@ import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
-import javafx.scene.control.Accordion;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -34,7 +31,6 @@ import rondel.formats.fonts.ShippedFonts;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.png.PngWriter;
 import rondel.formats.reading.ArtworkReader;
-import rondel.formats.shelf.ShelfQuery;
 import rondel.formats.shelf.StarterShelf;
 import rondel.job.Element;
 import rondel.job.FontChoice;
@@ -51,35 +47,6 @@ public final class HeadlessBench {
 
     private HeadlessBench() {}
 
-    /** A picture to take.
-     *
-     * @param name of its file, without the ending
-     * @param selected how the name begins of what is selected; nothing where it is empty
-     * @param then what else is done before the picture is taken */
-    private record Shot(String name, DemoJobs.DemoJob job, String selected, Consumer<BenchWindow> then) {
-        Shot(String name, DemoJobs.DemoJob job, String selected) {
-            this(name, job, selected, window -> {});
-        }
-    }
-
-    private static List<Shot> all() {
-        List<DemoJobs.DemoJob> jobs = DemoJobs.all();
-        return List.of(
-                new Shot("compose", jobs.get(0), "Middle"),
-                new Shot("planner", jobs.get(1), "Sticker 5"),
-                new Shot("scrapbook", jobs.get(2), "Photo on a mount"),
-                new Shot("card", jobs.get(3), "text"),
-                new Shot("letters", jobs.get(3), "text", window -> window.commands()
-                        .get("letters")
-                        .run()),
-                new Shot("lines", jobs.get(4), "Cut lines", window -> lines(window, "pieces")),
-                new Shot("halos", jobs.get(5), "octopus", window -> lines(window, "halo")),
-                new Shot("filling", jobs.get(6), "Filling"),
-                new Shot("sign", jobs.get(7), "", window -> lines(window, "shapes")),
-                new Shot("backdrop", jobs.get(8), "beach-finds", window -> lines(window, "backdrop")),
-                new Shot("shelf", jobs.get(1), "", window -> window.shelf().look(ShelfQuery.of("anim"))));
-    }
-
     /** Writes a picture of each main view, on the demo jobs, into a folder. */
     public static List<Path> shots(Path folder) throws InterruptedException, IOException {
         CountDownLatch started = new CountDownLatch(1);
@@ -90,11 +57,13 @@ public final class HeadlessBench {
         // A shelf of its own, that nobody's own is touched or seen.
         Path shelves = Files.createTempDirectory("rondel-shelf");
         try {
-            for (Shot shot : all()) {
-                Path file = folder.resolve(shot.name + ".png");
-                BufferedImage picture = taken(shot, shelves.resolve("shelf"));
-                AtomicFile.write(file, out -> write(picture, out));
-                files.add(file);
+            for (StageEntry entry : StageEntry.ALL) {
+                for (StageShot shot : entry.shots()) {
+                    Path file = folder.resolve(shot.name() + ".png");
+                    BufferedImage picture = taken(entry, shot, shelves.resolve("shelf"));
+                    AtomicFile.write(file, out -> write(picture, out));
+                    files.add(file);
+                }
             }
         } finally {
             WholeFolder.delete(shelves);
@@ -106,21 +75,10 @@ public final class HeadlessBench {
         return files;
     }
 
-    /** The Lines stage with one of its tools open. */
-    private static void lines(BenchWindow window, String tool) {
-        window.commands().get("stageLines").run();
-        if (window.lookup("#lines-right .scroll-pane") instanceof ScrollPane scroll
-                && scroll.getContent() instanceof Accordion tools) {
-            tools.getPanes().stream()
-                    .filter(p -> p.getId().equals("part-" + tool))
-                    .forEach(tools::setExpandedPane);
-        }
-    }
-
-    private static BufferedImage taken(Shot shot, Path shelf) throws InterruptedException {
+    private static BufferedImage taken(StageEntry entry, StageShot shot, Path shelf) throws InterruptedException {
         AtomicReference<BufferedImage> taken = new AtomicReference<>();
         CountDownLatch done = new CountDownLatch(1);
-        Job job = shot.job.read();
+        Job job = DemoJobs.all().get(shot.demo()).read();
         Platform.runLater(() -> {
             Theme.install();
             Workers workers = new Workers();
@@ -136,8 +94,9 @@ public final class HeadlessBench {
                     () -> StarterShelf.open(shelf));
             stage.setScene(new Scene(window, WIDTH, HEIGHT));
             stage.show();
-            select(bench, shot.selected);
-            shot.then.accept(window);
+            select(bench, shot.selected());
+            window.commands().get(entry.stage().command()).run();
+            shot.then().accept(window);
             whenCalm(window, () -> {
                 taken.set(picture(stage.getScene().snapshot(null)));
                 stage.close();

@@ -19,7 +19,7 @@ import rondel.desktop.command.Menus;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesStage;
-import rondel.desktop.look.Shown;
+import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
 import rondel.job.Sheet;
@@ -55,7 +55,7 @@ public final class TopBar extends HBox {
         unit.setAccessibleText(Words.of("top.unit"));
         unit.setTooltip(new Tooltip(Words.of("top.unit")));
         unit.getItems().setAll(LengthUnit.values());
-        unit.setConverter(new Shown<>(LengthUnit::symbol));
+        unit.setConverter(new ChoiceNames<>(LengthUnit::symbol));
         unit.setOnAction(e -> {
             if (!showing && unit.getValue() != null) {
                 desk.perform(new SetUnit(unit.getValue()));
@@ -63,7 +63,7 @@ public final class TopBar extends HBox {
         });
         sheets.setId("sheets");
         sheets.setAccessibleText(Words.of("top.sheet"));
-        sheets.setConverter(new Shown<>(id -> desk.bench().job().sheets().stream()
+        sheets.setConverter(new ChoiceNames<>(id -> desk.bench().job().sheets().stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()
                 .map(Sheet::name)

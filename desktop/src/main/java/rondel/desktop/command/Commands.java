@@ -86,7 +86,7 @@ public final class Commands {
         sheets(files);
         new SelectCommands(this, desk).add();
         new SpacingCommands(this, desk, questions).add();
-        new WindowCommands(this, desk, files).add();
+        new SlotCommands(this, desk, files).add();
         new TryOutCommands(this, desk, questions).add();
         new ColourCommands(this, desk, sheet, questions).add();
         new LinesCommands(this, desk, edits).add();

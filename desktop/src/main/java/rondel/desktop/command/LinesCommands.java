@@ -5,24 +5,24 @@ import java.util.OptionalDouble;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.model.Bench;
-import rondel.job.BackdropShape;
+import rondel.job.BackdropSettings;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.FillingShape;
-import rondel.job.HaloShape;
+import rondel.job.FillingSettings;
+import rondel.job.HaloSettings;
 import rondel.job.PictureElement;
-import rondel.job.TraceShape;
+import rondel.job.TraceSettings;
 import rondel.lines.backdrop.ClearBackdrop;
 import rondel.lines.backdrop.RestoreBackdrop;
+import rondel.lines.combine.BooleanOperation;
 import rondel.lines.combine.Combine;
 import rondel.lines.combine.MakePermanent;
 import rondel.lines.combine.SmoothForBlade;
 import rondel.lines.combine.ToOutlines;
 import rondel.lines.combine.UniteLive;
-import rondel.lines.combine.Way;
 import rondel.lines.filling.FillOutline;
 import rondel.lines.halo.MakeHalo;
-import rondel.lines.pieces.By;
+import rondel.lines.pieces.Grouping;
 import rondel.lines.pieces.KeepOnly;
 import rondel.lines.pieces.Regroup;
 import rondel.lines.trace.Trace;
@@ -45,12 +45,12 @@ final class LinesCommands {
     }
 
     void add() {
-        combine("unite", "Shortcut+Alt+Shift+U", Way.UNITE);
-        combine("subtract", "Shortcut+Alt+Shift+X", Way.SUBTRACT);
-        combine("intersect", "Shortcut+Alt+Shift+I", Way.INTERSECT);
-        combine("exclude", "Shortcut+Alt+Shift+E", Way.EXCLUDE);
-        combine("divide", "Shortcut+Alt+Shift+D", Way.DIVIDE);
-        combine("dropCovered", "", Way.DROP_COVERED);
+        combine("unite", "Shortcut+Alt+Shift+U", BooleanOperation.UNITE);
+        combine("subtract", "Shortcut+Alt+Shift+X", BooleanOperation.SUBTRACT);
+        combine("intersect", "Shortcut+Alt+Shift+I", BooleanOperation.INTERSECT);
+        combine("exclude", "Shortcut+Alt+Shift+E", BooleanOperation.EXCLUDE);
+        combine("divide", "Shortcut+Alt+Shift+D", BooleanOperation.DIVIDE);
+        combine("dropCovered", "", BooleanOperation.DROP_COVERED);
         all.put("uniteLive", "Shortcut+Alt+Shift+L", this::anySelected, () -> make(new UniteLive(bench.selectedIds())));
         all.put("makePermanent", "", this::anySelected, () -> desk.perform(new MakePermanent(bench.selectedIds())));
         all.put(
@@ -59,7 +59,7 @@ final class LinesCommands {
                 this::anySelected,
                 () -> make(new MakeHalo(
                         bench.selectedIds(),
-                        HaloShape.USUAL,
+                        HaloSettings.USUAL,
                         OptionalDouble.empty(),
                         MakeHalo.Spread.EACH,
                         OptionalDouble.of(MakeHalo.USUAL_GAP))));
@@ -67,12 +67,12 @@ final class LinesCommands {
                 "trace",
                 "Shortcut+Alt+Shift+T",
                 this::onlyPictures,
-                () -> make(new Trace(bench.selectedIds(), TraceShape.USUAL)));
+                () -> make(new Trace(bench.selectedIds(), TraceSettings.USUAL)));
         all.put(
                 "clearBackdrop",
                 "Shortcut+Alt+Shift+B",
                 this::onlyPictures,
-                () -> make(new ClearBackdrop(bench.selectedIds(), BackdropShape.USUAL)));
+                () -> make(new ClearBackdrop(bench.selectedIds(), BackdropSettings.USUAL)));
         all.put(
                 "restoreBackdrop",
                 "",
@@ -85,11 +85,11 @@ final class LinesCommands {
                 "Shortcut+Alt+O",
                 this::anySelected,
                 () -> make(new ToOutlines(bench.selectedIds(), false)));
-        regroup("byPiece", "Shortcut+Alt+Shift+P", By.PIECE);
-        regroup("byPieceAndHole", "", By.PIECE_AND_HOLE);
-        regroup("byColour", "", By.COLOUR);
-        regroup("byRole", "", By.ROLE);
-        regroup("byOutline", "", By.OUTLINE);
+        regroup("byPiece", "Shortcut+Alt+Shift+P", Grouping.PIECE);
+        regroup("byPieceAndHole", "", Grouping.PIECE_AND_HOLE);
+        regroup("byColour", "", Grouping.COLOUR);
+        regroup("byRole", "", Grouping.ROLE);
+        regroup("byOutline", "", Grouping.OUTLINE);
         all.put("keepOnly", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), false)));
         all.put("parkOthers", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), true)));
         all.put(
@@ -100,7 +100,7 @@ final class LinesCommands {
         all.put("linesToOutlines", "", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), true)));
     }
 
-    private void regroup(String id, String keys, By by) {
+    private void regroup(String id, String keys, Grouping by) {
         all.put(id, keys, () -> !bench.level().isEmpty(), () -> make(new Regroup(chosen(), by)));
     }
 
@@ -111,8 +111,8 @@ final class LinesCommands {
                 : bench.selectedIds();
     }
 
-    private void combine(String id, String keys, Way way) {
-        boolean oneWill = way == Way.UNITE || way == Way.DIVIDE;
+    private void combine(String id, String keys, BooleanOperation way) {
+        boolean oneWill = way == BooleanOperation.UNITE || way == BooleanOperation.DIVIDE;
         all.put(
                 id,
                 keys,
@@ -121,7 +121,7 @@ final class LinesCommands {
     }
 
     private void fill() {
-        FillOutline.ofSelection(bench.job(), bench.selectedIds(), FillingShape.USUAL)
+        FillOutline.ofSelection(bench.job(), bench.selectedIds(), FillingSettings.USUAL)
                 .ifPresentOrElse(edits.filling()::start, () -> desk.notices().refuse(Words.of("lines.selectFirst")));
     }
 

@@ -37,13 +37,13 @@ public final class FillInDialog {
     private final Map<ElementId, Path> pictures = new LinkedHashMap<>();
     private final Map<Rgba, ColorPicker> colours = new LinkedHashMap<>();
     private final VBox all = new VBox(14);
-    private int windows;
+    private int slots;
 
     public FillInDialog(Blanks blanks, Supplier<Optional<Path>> choosePicture) {
         this.choosePicture = choosePicture;
         all.getStyleClass().add("form");
         section("template.texts", texts(blanks.texts()));
-        section("template.windows", windows(blanks.windows()));
+        section("template.windows", slots(blanks.slots()));
         section("template.colours", colours(blanks.colours()));
     }
 
@@ -69,9 +69,9 @@ public final class FillInDialog {
         return blanks.isEmpty() ? Optional.empty() : Optional.of(grid);
     }
 
-    private Optional<Node> windows(List<Blanks.Window> blanks) {
+    private Optional<Node> slots(List<Blanks.Slot> blanks) {
         GridPane grid = new GridPane(10, 6);
-        for (Blanks.Window blank : blanks) {
+        for (Blanks.Slot blank : blanks) {
             Label chosen = new Label(Words.of(blank.filled() ? "template.filled" : "template.empty"));
             chosen.getStyleClass().add("quiet");
             Button choose = new Button(Words.of("template.choose"));
@@ -82,7 +82,7 @@ public final class FillInDialog {
                 pictures.put(blank.element(), file);
                 chosen.setText(file.getFileName().toString());
             }));
-            row(grid, windows++, blank.name(), new HBox(8, choose, chosen));
+            row(grid, slots++, blank.name(), new HBox(8, choose, chosen));
         }
         return blanks.isEmpty() ? Optional.empty() : Optional.of(grid);
     }
@@ -110,7 +110,7 @@ public final class FillInDialog {
     public Optional<FillInForm> ask(Window owner) {
         ScrollPane scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
-        double rows = texts.size() * 44 + windows * 36 + Math.ceil(colours.size() / 3.0) * 40;
+        double rows = texts.size() * 44 + slots * 36 + Math.ceil(colours.size() / 3.0) * 40;
         scroll.setPrefViewportHeight(Math.min(TALLEST, 130 + rows));
         scroll.setPrefViewportWidth(460);
         Dialog<ButtonType> dialog = new Dialog<>();

@@ -4,7 +4,7 @@ import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
 import rondel.desktop.field.LengthInput;
-import rondel.desktop.look.Shown;
+import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.sheets.GuideForm;
 import rondel.geometry.Axis;
 import rondel.units.LengthUnit;
@@ -21,7 +21,7 @@ public final class GuideDialog {
         this.unit = unit;
         axis.setId("guide-axis");
         axis.getItems().setAll(Axis.values());
-        axis.setConverter(new Shown<>(a -> Words.of("guide." + a.name())));
+        axis.setConverter(new ChoiceNames<>(a -> Words.of("guide." + a.name())));
         axis.setValue(Axis.HORIZONTAL);
         at.show(unit.toMm(1), unit);
     }

@@ -7,7 +7,7 @@ import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
 import rondel.desktop.compose.repeat.MirrorForm;
 import rondel.desktop.field.LengthInput;
-import rondel.desktop.look.Shown;
+import rondel.desktop.look.ChoiceNames;
 import rondel.geometry.Box;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
@@ -27,7 +27,7 @@ public final class MirrorDialog {
         this.unit = unit;
         corners.setId("mirror-corners");
         corners.getItems().setAll(MirrorForm.Corners.values());
-        corners.setConverter(new Shown<>(c -> Words.of("mirror." + c.name())));
+        corners.setConverter(new ChoiceNames<>(c -> Words.of("mirror." + c.name())));
         corners.setValue(suggested.corners());
         x.show(suggested.box().x(), unit);
         y.show(suggested.box().y(), unit);

@@ -6,7 +6,7 @@ import javafx.scene.control.Slider;
 import javafx.stage.Window;
 import rondel.desktop.compose.repeat.RepeatForm;
 import rondel.desktop.field.LengthInput;
-import rondel.desktop.look.Shown;
+import rondel.desktop.look.ChoiceNames;
 import rondel.geometry.Axis;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
@@ -26,7 +26,7 @@ public final class RepeatDialog {
         this.unit = unit;
         axis.setId("repeat-axis");
         axis.getItems().setAll(Axis.values());
-        axis.setConverter(new Shown<>(a -> Words.of("repeat." + a.name())));
+        axis.setConverter(new ChoiceNames<>(a -> Words.of("repeat." + a.name())));
         axis.setValue(Axis.HORIZONTAL);
         start.show(0, unit);
         length.show(0, unit);

@@ -9,8 +9,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.shape.Rectangle;
 import javafx.stage.Window;
+import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.FxColours;
-import rondel.desktop.look.Shown;
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.RoleRule;
@@ -34,7 +34,7 @@ public final class RolesDialog {
             ChoiceBox<Role> choice = new ChoiceBox<>();
             choice.setId("look-" + choices.size());
             choice.getItems().setAll(Role.values());
-            choice.setConverter(new Shown<>(r -> Words.of("role." + r)));
+            choice.setConverter(new ChoiceNames<>(r -> Words.of("role." + r)));
             choice.setValue(look.role());
             choice.setAccessibleText(words(look));
             choices.add(choice);

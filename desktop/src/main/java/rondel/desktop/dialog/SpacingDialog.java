@@ -5,7 +5,7 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Spinner;
 import javafx.stage.Window;
 import rondel.desktop.compose.space.SpacingForm;
-import rondel.desktop.compose.space.SpacingForm.Way;
+import rondel.desktop.compose.space.SpacingForm.Layout;
 import rondel.desktop.field.LengthInput;
 import rondel.geometry.Box;
 import rondel.units.LengthUnit;
@@ -15,7 +15,7 @@ import rondel.words.Words;
 public final class SpacingDialog {
 
     private final LengthUnit unit;
-    private final ChoiceBox<Way> way = new ChoiceBox<>();
+    private final ChoiceBox<Layout> way = new ChoiceBox<>();
     private final LengthInput gap = new LengthInput("space-gap");
     private final LengthInput rowGap = new LengthInput("space-row-gap");
     private final LengthInput length = new LengthInput("space-length");
@@ -26,19 +26,19 @@ public final class SpacingDialog {
     public SpacingDialog(int count, Box box, LengthUnit unit) {
         this.unit = unit;
         way.setId("space-way");
-        way.getItems().setAll(Way.values());
-        way.setValue(Way.ROW);
+        way.getItems().setAll(Layout.values());
+        way.setValue(Layout.ROW);
         gap.show(unit.coarseNudge(), unit);
         rowGap.show(unit.coarseNudge(), unit);
         columns = new Spinner<>(1, Math.max(1, count), (int) Math.ceil(Math.sqrt(count)));
         columns.setId("space-columns");
         columns.setEditable(true);
         length.show(box.width(), unit);
-        way.setOnAction(e -> length.show(way.getValue() == Way.DOWN ? box.height() : box.width(), unit));
-        gap.disableProperty().bind(way.valueProperty().map(w -> w == Way.ACROSS || w == Way.DOWN));
-        rowGap.disableProperty().bind(way.valueProperty().map(w -> w != Way.GRID));
-        columns.disableProperty().bind(way.valueProperty().map(w -> w != Way.GRID));
-        length.disableProperty().bind(way.valueProperty().map(w -> w != Way.ACROSS && w != Way.DOWN));
+        way.setOnAction(e -> length.show(way.getValue() == Layout.DOWN ? box.height() : box.width(), unit));
+        gap.disableProperty().bind(way.valueProperty().map(w -> w == Layout.ACROSS || w == Layout.DOWN));
+        rowGap.disableProperty().bind(way.valueProperty().map(w -> w != Layout.GRID));
+        columns.disableProperty().bind(way.valueProperty().map(w -> w != Layout.GRID));
+        length.disableProperty().bind(way.valueProperty().map(w -> w != Layout.ACROSS && w != Layout.DOWN));
     }
 
     /** Shows it and waits.

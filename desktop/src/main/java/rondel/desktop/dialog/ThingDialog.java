@@ -7,7 +7,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.stage.Window;
 import rondel.desktop.compose.thing.ThingForm;
-import rondel.desktop.look.Shown;
+import rondel.desktop.look.ChoiceNames;
 import rondel.job.Licence;
 import rondel.words.Words;
 
@@ -34,7 +34,7 @@ public final class ThingDialog {
         author.setText(now.author());
         licence.setId("thing-licence");
         licence.getItems().setAll(Licence.values());
-        licence.setConverter(new Shown<>(l -> Words.of("licence." + l)));
+        licence.setConverter(new ChoiceNames<>(l -> Words.of("licence." + l)));
         licence.setValue(now.licence());
     }
 

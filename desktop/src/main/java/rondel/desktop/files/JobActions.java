@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rondel.compose.pick.Picker;
+import rondel.compose.slot.FillSlots;
 import rondel.compose.template.Blanks;
 import rondel.compose.template.FillIn;
-import rondel.compose.window.FillWindows;
 import rondel.desktop.compose.template.FillInForm;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
@@ -170,10 +170,10 @@ public final class JobActions {
     }
 
     /** Asks for pictures and puts them into windows, as many as there are of both. */
-    public void fillWindows(List<ElementId> windows) {
+    public void fillSlots(List<ElementId> slots) {
         List<Path> files = choices.artworkToPlace();
         if (!files.isEmpty()) {
-            fillWindows(windows, files);
+            fillSlots(slots, files);
         }
     }
 
@@ -199,10 +199,10 @@ public final class JobActions {
     }
 
     /** Reads pictures and puts them into windows in reading order; what is left over of either is said. */
-    public void fillWindows(List<ElementId> windows, List<Path> files) {
-        List<Path> used = files.subList(0, Math.min(files.size(), windows.size()));
+    public void fillSlots(List<ElementId> slots, List<Path> files) {
+        List<Path> used = files.subList(0, Math.min(files.size(), slots.size()));
         progress.run(Words.of("progress.reading", used.getFirst().getFileName()), () -> pictures(used), pictures -> {
-            desk.perform(new FillWindows(windows, pictures), () -> {
+            desk.perform(new FillSlots(slots, pictures), () -> {
                 if (used.size() < files.size()) {
                     desk.notices().say(Words.of("notice.picturesLeft", files.size() - used.size()));
                 }
@@ -235,15 +235,15 @@ public final class JobActions {
             return;
         }
         Picker picker = new Picker(desk.bench().level(), desk.bench().levelToSheet());
-        Optional<ElementId> window = picker.at(at, 0.5).stream()
+        Optional<ElementId> slot = picker.at(at, 0.5).stream()
                 .filter(id -> desk.bench().job().located(id).element() instanceof GroupElement g
-                        && g.window().isPresent())
+                        && g.slot().isPresent())
                 .findFirst();
         boolean pictures = files.stream().allMatch(f -> ArtworkKind.ofName(f.toString())
                 .filter(ArtworkKind::isPicture)
                 .isPresent());
-        if (window.isPresent() && pictures) {
-            fillWindows(List.of(window.get()), files);
+        if (slot.isPresent() && pictures) {
+            fillSlots(List.of(slot.get()), files);
         } else {
             place(files, Optional.of(at));
         }

@@ -11,11 +11,11 @@ import rondel.desktop.field.LengthInput;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.Preview;
 import rondel.desktop.lines.making.Proposal;
-import rondel.desktop.look.Shown;
+import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.sheet.SheetBrush;
 import rondel.desktop.sheet.SheetView;
 import rondel.geometry.Point;
-import rondel.job.BackdropShape;
+import rondel.job.BackdropSettings;
 import rondel.job.Cleared;
 import rondel.job.ElementId;
 import rondel.job.Located;
@@ -31,7 +31,7 @@ import rondel.words.Words;
 /** The figures of clearing a backdrop, and what a press on the picture does: select, say where the backdrop is, keep or drop. */
 final class BackdropSection extends ToolSection {
 
-    private static final BackdropShape USUAL = BackdropShape.USUAL;
+    private static final BackdropSettings USUAL = BackdropSettings.USUAL;
     private static final double USUAL_BRUSH = 1.5;
     private static final double MOST_TOLERANCE = 0.3;
 
@@ -66,7 +66,7 @@ final class BackdropSection extends ToolSection {
         pockets.setOnAction(e -> changed());
         tool.setId("backdrop-tool");
         tool.getItems().setAll(Tool.values());
-        tool.setConverter(new Shown<>(t -> Words.of("backdrop.tool." + t)));
+        tool.setConverter(new ChoiceNames<>(t -> Words.of("backdrop.tool." + t)));
         tool.setValue(Tool.NONE);
         tool.valueProperty().addListener((o, before, now) -> sheet.tool().brushWith(brushFor(now)));
         brush.setPrefColumnCount(7);
@@ -144,8 +144,8 @@ final class BackdropSection extends ToolSection {
         @Override
         public void stroke(List<Point> points) {
             picture().ifPresent(on -> {
-                BackdropShape now = figures(on.picture());
-                BackdropShape next = kind == Tool.CLICK
+                BackdropSettings now = figures(on.picture());
+                BackdropSettings next = kind == Tool.CLICK
                         ? on.withClick(now, points.getFirst())
                         : on.withStroke(now, kind == Tool.KEEP, radius(), points);
                 ClearBackdrop clearing = new ClearBackdrop(List.of(on.picture().id()), next);
@@ -156,7 +156,7 @@ final class BackdropSection extends ToolSection {
     }
 
     /** What the figures say, with the clicks and strokes that a picture has had. */
-    private BackdropShape figures(PictureElement picture) {
+    private BackdropSettings figures(PictureElement picture) {
         return picture.cleared()
                 .map(Cleared::how)
                 .orElse(USUAL)
@@ -187,10 +187,10 @@ final class BackdropSection extends ToolSection {
         if (pictures.isEmpty()) {
             return Optional.empty();
         }
-        BackdropShape shape = pictures.size() == 1
+        BackdropSettings settings = pictures.size() == 1
                 ? figures(pictures.getFirst())
                 : USUAL.withFigures(tolerance.value(), softness.value(), pockets.isSelected());
         List<ElementId> ids = pictures.stream().map(PictureElement::id).toList();
-        return Optional.of(new ClearBackdrop(ids, shape));
+        return Optional.of(new ClearBackdrop(ids, settings));
     }
 }

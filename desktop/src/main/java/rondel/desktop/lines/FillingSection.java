@@ -11,7 +11,7 @@ import rondel.desktop.field.LengthInput;
 import rondel.desktop.lines.making.FillingRun;
 import rondel.desktop.lines.making.Preview;
 import rondel.desktop.lines.making.Proposal;
-import rondel.job.FillingShape;
+import rondel.job.FillingSettings;
 import rondel.job.Link;
 import rondel.lines.filling.FillOutline;
 import rondel.operation.Operation;
@@ -21,7 +21,7 @@ import rondel.words.Words;
 /** The figures of a filling. */
 final class FillingSection extends ToolSection {
 
-    private static final FillingShape USUAL = FillingShape.USUAL;
+    private static final FillingSettings USUAL = FillingSettings.USUAL;
     private static final int MOST_VARIANTS = 9999;
     private static final double FULL = 100;
 
@@ -34,7 +34,7 @@ final class FillingSection extends ToolSection {
     private final FigureSlider density = new FigureSlider("filling-density", FigureSlider.Of.PERCENT, 10, FULL, FULL);
     private final Spinner<Integer> seed = spinner("filling-seed", 1, MOST_VARIANTS, 1);
     private final CheckBox mirrored = new CheckBox(Words.of("filling.mirrored"));
-    private Optional<FillingShape> figures = Optional.empty();
+    private Optional<FillingSettings> figures = Optional.empty();
     private LengthUnit shownUnit;
 
     FillingSection(Desk desk, Preview preview, FillingRun run) {
@@ -73,10 +73,10 @@ final class FillingSection extends ToolSection {
     /** Shows what the selected filling says, and the figures in the job's unit, when either has changed. */
     private void follow() {
         LengthUnit unit = desk.bench().job().unit();
-        Optional<FillingShape> now = desk.onlySelected()
+        Optional<FillingSettings> now = desk.onlySelected()
                 .flatMap(e -> e.traits().link())
                 .filter(Link.Filling.class::isInstance)
-                .map(l -> ((Link.Filling) l).shape());
+                .map(l -> ((Link.Filling) l).settings());
         boolean other = now.isPresent() && !now.equals(figures);
         if (other || unit != shownUnit) {
             show(now.orElse(USUAL), unit);
@@ -85,15 +85,15 @@ final class FillingSection extends ToolSection {
         shownUnit = unit;
     }
 
-    private void show(FillingShape shape, LengthUnit unit) {
-        from.show(shape.from(), unit);
-        to.show(shape.to(), unit);
-        gap.show(shape.gap(), unit);
-        turning.getValueFactory().setValue((int) Math.round(shape.turning()));
-        count.getValueFactory().setValue(shape.count().orElse(0));
-        density.setValue(FULL * shape.density().orElse(1));
-        seed.getValueFactory().setValue(Math.clamp(shape.seed(), 1, MOST_VARIANTS));
-        mirrored.setSelected(shape.mirrored());
+    private void show(FillingSettings settings, LengthUnit unit) {
+        from.show(settings.from(), unit);
+        to.show(settings.to(), unit);
+        gap.show(settings.gap(), unit);
+        turning.getValueFactory().setValue((int) Math.round(settings.turning()));
+        count.getValueFactory().setValue(settings.count().orElse(0));
+        density.setValue(FULL * settings.density().orElse(1));
+        seed.getValueFactory().setValue(Math.clamp(settings.seed(), 1, MOST_VARIANTS));
+        mirrored.setSelected(settings.mirrored());
     }
 
     @Override
@@ -109,7 +109,7 @@ final class FillingSection extends ToolSection {
 
     private Optional<Operation> filling(int rounds) {
         LengthUnit unit = desk.bench().job().unit();
-        FillingShape shape = new FillingShape(
+        FillingSettings settings = new FillingSettings(
                 from.mm(unit),
                 to.mm(unit),
                 count.getValue() == 0 ? OptionalInt.empty() : OptionalInt.of(count.getValue()),
@@ -119,7 +119,7 @@ final class FillingSection extends ToolSection {
                 mirrored.isSelected(),
                 seed.getValue(),
                 rounds);
-        return FillOutline.ofSelection(desk.bench().job(), desk.bench().selectedIds(), shape)
+        return FillOutline.ofSelection(desk.bench().job(), desk.bench().selectedIds(), settings)
                 .map(Operation.class::cast);
     }
 }

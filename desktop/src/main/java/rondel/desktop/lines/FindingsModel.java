@@ -21,14 +21,14 @@ public final class FindingsModel {
     private final Desk desk;
     private final Supplier<FontBook> fonts;
     private final List<Runnable> listeners = new ArrayList<>();
-    private final AfterPause<List<Finding>> checks;
+    private final Debounced<List<Finding>> checks;
     private List<Finding> findings = List.of();
     private Job checked;
 
     public FindingsModel(Desk desk, Supplier<FontBook> fonts) {
         this.desk = desk;
         this.fonts = fonts;
-        this.checks = new AfterPause<>(desk, PAUSE, this::check, this::told);
+        this.checks = new Debounced<>(desk, PAUSE, this::check, this::told);
         desk.bench().onChange(() -> {
             if (desk.bench().job() != checked) {
                 checks.restart();

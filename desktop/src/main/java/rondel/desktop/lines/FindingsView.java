@@ -87,7 +87,7 @@ final class FindingsView extends VBox {
             box = new VBox(4, sentence, foot);
             setOnMouseClicked(e -> {
                 if (getItem() != null) {
-                    getItem().element().ifPresent(id -> Going.to(desk.bench(), id));
+                    getItem().element().ifPresent(id -> ElementReveal.to(desk.bench(), id));
                 }
             });
         }

@@ -9,8 +9,8 @@ import javafx.scene.control.ChoiceBox;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.LengthInput;
 import rondel.desktop.lines.making.Preview;
-import rondel.desktop.look.Shown;
-import rondel.job.HaloShape;
+import rondel.desktop.look.ChoiceNames;
+import rondel.job.HaloSettings;
 import rondel.job.Link;
 import rondel.job.Located;
 import rondel.lines.halo.AdjustHalo;
@@ -22,7 +22,7 @@ import rondel.words.Words;
 /** The figures of a halo. */
 final class HaloSection extends ToolSection {
 
-    private static final HaloShape USUAL = HaloShape.USUAL;
+    private static final HaloSettings USUAL = HaloSettings.USUAL;
     private static final double USUAL_HOLE = 3;
 
     private final Desk desk;
@@ -35,7 +35,7 @@ final class HaloSection extends ToolSection {
     private final FigureSlider threshold =
             new FigureSlider("halo-threshold", FigureSlider.Of.SHARE, 0.02, 0.98, USUAL.threshold());
     private final CheckBox fillHoles = new CheckBox(Words.of("halo.fillHoles"));
-    private final ChoiceBox<HaloShape.Corners> corners = new ChoiceBox<>();
+    private final ChoiceBox<HaloSettings.Corners> corners = new ChoiceBox<>();
     private final ChoiceBox<MakeHalo.Spread> spread = new ChoiceBox<>();
     private Optional<Link.Around> figures = Optional.empty();
     private LengthUnit shownUnit;
@@ -44,12 +44,12 @@ final class HaloSection extends ToolSection {
         super(desk, "halo", preview, make);
         this.desk = desk;
         corners.setId("halo-corners");
-        corners.getItems().setAll(HaloShape.Corners.values());
-        corners.setConverter(new Shown<>(c -> Words.of("halo." + c)));
+        corners.getItems().setAll(HaloSettings.Corners.values());
+        corners.setConverter(new ChoiceNames<>(c -> Words.of("halo." + c)));
         corners.setValue(USUAL.corners());
         spread.setId("halo-spread");
         spread.getItems().setAll(MakeHalo.Spread.values());
-        spread.setConverter(new Shown<>(s -> Words.of("halo." + s)));
+        spread.setConverter(new ChoiceNames<>(s -> Words.of("halo." + s)));
         spread.setValue(MakeHalo.Spread.EACH);
         fillHoles.setId("halo-fill-holes");
         holes.disableProperty().bind(fillHoles.selectedProperty());
@@ -81,7 +81,7 @@ final class HaloSection extends ToolSection {
                 desk.bench().selected().stream().map(Located::element).toList());
         boolean other = now.isPresent() && !now.equals(figures);
         if (other || unit != shownUnit) {
-            show(now.map(Link.Around::shape).orElse(USUAL), unit);
+            show(now.map(Link.Around::settings).orElse(USUAL), unit);
             gap.show(now.map(l -> l.gap().orElse(0)).orElse(MakeHalo.USUAL_GAP), unit);
         }
         goes(now.isPresent() ? "halo.adjust" : "halo.make");
@@ -91,16 +91,16 @@ final class HaloSection extends ToolSection {
         shownUnit = unit;
     }
 
-    private void show(HaloShape shape, LengthUnit unit) {
-        boolean every = shape.smallestHole() >= HaloShape.ALL_HOLES;
-        distance.show(shape.distance(), unit);
+    private void show(HaloSettings settings, LengthUnit unit) {
+        boolean every = settings.smallestHole() >= HaloSettings.ALL_HOLES;
+        distance.show(settings.distance(), unit);
         second.show(0, unit);
-        bridge.show(shape.bridge(), unit);
-        smooth.show(shape.smooth(), unit);
-        holes.show(every ? USUAL_HOLE : shape.smallestHole(), unit);
+        bridge.show(settings.bridge(), unit);
+        smooth.show(settings.smooth(), unit);
+        holes.show(every ? USUAL_HOLE : settings.smallestHole(), unit);
         fillHoles.setSelected(every);
-        corners.setValue(shape.corners());
-        threshold.setValue(shape.threshold());
+        corners.setValue(settings.corners());
+        threshold.setValue(settings.threshold());
     }
 
     @Override
@@ -109,19 +109,19 @@ final class HaloSection extends ToolSection {
             return Optional.empty();
         }
         LengthUnit unit = desk.bench().job().unit();
-        HaloShape shape = new HaloShape(
+        HaloSettings settings = new HaloSettings(
                 distance.mm(unit),
                 corners.getValue(),
                 bridge.mm(unit),
-                fillHoles.isSelected() ? HaloShape.ALL_HOLES : holes.mm(unit),
+                fillHoles.isSelected() ? HaloSettings.ALL_HOLES : holes.mm(unit),
                 smooth.mm(unit),
                 threshold.value());
         OptionalDouble outer = unlessNone(second.mm(unit));
         OptionalDouble apart = unlessNone(gap.mm(unit));
         if (figures.isPresent()) {
-            return Optional.of(new AdjustHalo(desk.bench().selectedIds(), shape, apart));
+            return Optional.of(new AdjustHalo(desk.bench().selectedIds(), settings, apart));
         }
-        return Optional.of(new MakeHalo(desk.bench().selectedIds(), shape, outer, spread.getValue(), apart));
+        return Optional.of(new MakeHalo(desk.bench().selectedIds(), settings, outer, spread.getValue(), apart));
     }
 
     private static OptionalDouble unlessNone(double mm) {

@@ -17,7 +17,7 @@ final class PartsModel {
     private static final Duration PAUSE = Duration.millis(150);
 
     private final Desk desk;
-    private final AfterPause<Seen> work;
+    private final Debounced<Seen> work;
     private final List<Runnable> listeners = new ArrayList<>();
     private Optional<Seen> seen = Optional.empty();
     private boolean watched;
@@ -31,7 +31,7 @@ final class PartsModel {
 
     PartsModel(Desk desk) {
         this.desk = desk;
-        this.work = new AfterPause<>(desk, PAUSE, this::find, this::told);
+        this.work = new Debounced<>(desk, PAUSE, this::find, this::told);
         desk.bench().onChange(this::changed);
     }
 

@@ -61,7 +61,7 @@ final class PartsView extends VBox {
             setPrefWidth(0);
             setOnMouseClicked(e -> {
                 if (getItem() != null) {
-                    Going.to(desk.bench(), getItem().element());
+                    ElementReveal.to(desk.bench(), getItem().element());
                 }
             });
         }

@@ -7,10 +7,10 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Spinner;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.lines.making.Preview;
-import rondel.desktop.look.Shown;
+import rondel.desktop.look.ChoiceNames;
 import rondel.job.ElementId;
 import rondel.job.PictureElement;
-import rondel.job.TraceShape;
+import rondel.job.TraceSettings;
 import rondel.lines.trace.Trace;
 import rondel.operation.Operation;
 import rondel.words.Words;
@@ -18,7 +18,7 @@ import rondel.words.Words;
 /** The figures of a trace. */
 final class TraceSection extends ToolSection {
 
-    private static final TraceShape USUAL = TraceShape.USUAL;
+    private static final TraceSettings USUAL = TraceSettings.USUAL;
     private static final int MOST_SPECKLE = 400;
 
     private final Desk desk;
@@ -31,7 +31,7 @@ final class TraceSection extends ToolSection {
             new FigureSlider("trace-corner", FigureSlider.Of.DEGREES, 15, 120, USUAL.corner());
     private final FigureSlider smoothness =
             new FigureSlider("trace-smoothness", FigureSlider.Of.STRENGTH, 0.2, 4, USUAL.smoothness());
-    private final ChoiceBox<TraceShape.Layering> layering = new ChoiceBox<>();
+    private final ChoiceBox<TraceSettings.Layering> layering = new ChoiceBox<>();
 
     TraceSection(Desk desk, Preview preview, Consumer<Operation> make) {
         super(desk, "trace", preview, make);
@@ -41,8 +41,8 @@ final class TraceSection extends ToolSection {
         colours.getEditor().setPrefColumnCount(3);
         colours.valueProperty().addListener((o, before, now) -> changed());
         layering.setId("trace-layering");
-        layering.getItems().setAll(TraceShape.Layering.values());
-        layering.setConverter(new Shown<>(l -> Words.of("trace." + l)));
+        layering.getItems().setAll(TraceSettings.Layering.values());
+        layering.setConverter(new ChoiceNames<>(l -> Words.of("trace." + l)));
         layering.setValue(USUAL.layering());
         layering.setOnAction(e -> changed());
         layering.disableProperty().bind(colours.valueProperty().isEqualTo(1));
@@ -61,13 +61,13 @@ final class TraceSection extends ToolSection {
                 .filter(l -> l.element() instanceof PictureElement)
                 .map(l -> l.element().id())
                 .toList();
-        TraceShape shape = new TraceShape(
+        TraceSettings settings = new TraceSettings(
                 colours.getValue(),
                 threshold.value(),
                 (int) speckle.value(),
                 corner.value(),
                 smoothness.value(),
                 layering.getValue());
-        return pictures.isEmpty() ? Optional.empty() : Optional.of(new Trace(pictures, shape));
+        return pictures.isEmpty() ? Optional.empty() : Optional.of(new Trace(pictures, settings));
     }
 }

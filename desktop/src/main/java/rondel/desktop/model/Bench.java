@@ -40,7 +40,7 @@ public final class Bench {
 
     public Bench(Job job, EditThreads threads) {
         History fresh = WhatFollows.editing().begin(job);
-        edits = new EditQueue(threads, new Shown(), fresh);
+        edits = new EditQueue(threads, new ChoiceNames(), fresh);
         open(fresh, Optional.empty(), Optional.of(job));
     }
 
@@ -150,7 +150,7 @@ public final class Bench {
     }
 
     /** How the bench hears of its edits. */
-    private final class Shown implements EditQueue.Listener {
+    private final class ChoiceNames implements EditQueue.Listener {
 
         @Override
         public void shown(Operation operation, List<ElementId> selects, boolean merged) {

@@ -15,7 +15,7 @@ final class CarriedSelection {
     private final Desk desk;
     private final SheetPicture picture;
     private final ShownSheet shown;
-    private final Lifted lifted = new Lifted();
+    private final DragPicture lifted = new DragPicture();
     private final SnapLines snapLines = new SnapLines();
     private boolean underWay;
     private boolean settling;
@@ -26,7 +26,7 @@ final class CarriedSelection {
         this.shown = shown;
     }
 
-    Lifted layer() {
+    DragPicture layer() {
         return lifted;
     }
 
@@ -63,7 +63,7 @@ final class CarriedSelection {
         List<Element> onSheet = desk.bench().selected().stream()
                 .map(l -> l.element().with(t -> t.placedBy(l.toSheet())))
                 .toList();
-        Lifted.painting(onSheet, viewport, picture.density()).ifPresent(p -> desk.workers()
+        DragPicture.painting(onSheet, viewport, picture.density()).ifPresent(p -> desk.workers()
                 .paint(
                         () -> ScenePainting.elements(whole, p.elements(), p.area(), p.scale(), desk.pictures()),
                         image -> {

@@ -138,7 +138,7 @@ final class SheetGestures {
     private Press catching(MouseEvent e) {
         Set<ElementId> before = e.isShiftDown() ? desk.bench().selection() : Set.of();
         desk.bench().select(before);
-        return new Catching(view, desk.bench(), hits.picker(), pressedSheet, before);
+        return new RubberBand(view, desk.bench(), hits.picker(), pressedSheet, before);
     }
 
     private void clicked(MouseEvent e) {

@@ -34,7 +34,7 @@ public final class SheetView extends Region {
     private final ShownSheet shown;
     private final CarriedSelection carried;
     private final ParkedVeil veil = new ParkedVeil();
-    private final EmptyWindowLayer emptyWindows = new EmptyWindowLayer();
+    private final EmptySlotLayer emptySlots = new EmptySlotLayer();
     private final GuideLayer guides = new GuideLayer();
     private final SelectionOverlay overlay = new SelectionOverlay();
     private final GapReadouts readouts;
@@ -70,7 +70,7 @@ public final class SheetView extends Region {
                         picture,
                         lines,
                         carried.layer(),
-                        emptyWindows,
+                        emptySlots,
                         veil,
                         guides,
                         overlay,
@@ -230,7 +230,7 @@ public final class SheetView extends Region {
                 paper,
                 picture,
                 lines,
-                emptyWindows,
+                emptySlots,
                 veil,
                 guides,
                 overlay,
@@ -253,7 +253,7 @@ public final class SheetView extends Region {
 
     private void refresh() {
         paper.show(desk.bench().sheet(), viewport);
-        emptyWindows.show(desk.bench().sheet(), viewport);
+        emptySlots.show(desk.bench().sheet(), viewport);
         lines.show(shown.sheet(), viewport);
         veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());
         showGuides();

@@ -64,10 +64,16 @@ abstract class BenchFixture extends SwiftRobot {
                 answers,
                 answers,
                 new ArtworkReader(new FontsAtHand(ownFonts)),
-                () -> StarterShelf.open(ownShelf.resolve("shelf")));
+                () -> StarterShelf.open(ownShelf.resolve("shelf")),
+                stages());
         stage.setScene(new Scene(window, 1280, 800));
         stage.show();
         window.sheet().requestFocus();
+    }
+
+    /** The stages that the window has. */
+    List<StageEntry> stages() {
+        return StageEntry.ALL;
     }
 
     @AfterEach

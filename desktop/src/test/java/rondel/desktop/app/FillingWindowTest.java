@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.compose.arrange.Place;
 import rondel.job.ElementId;
-import rondel.job.FillingShape;
+import rondel.job.FillingSettings;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Link;
@@ -40,7 +40,7 @@ class FillingWindowTest extends BenchFixture {
         assertThat(filling.children()).hasSizeGreaterThan(8);
         Link.Filling how = (Link.Filling) filling.traits().link().orElseThrow();
         assertThat(how.drawings()).containsExactly(crab);
-        assertThat(how.shape().rounds()).isLessThan(FillingShape.USUAL.rounds());
+        assertThat(how.settings().rounds()).isLessThan(FillingSettings.USUAL.rounds());
         keys(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(bench.job()).isSameAs(before);
     }

@@ -21,7 +21,7 @@ import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Shadow;
 
-/** Windows, clips and shadows in the real window. */
+/** Slots, clips and shadows in the real window. */
 class PhotosWindowTest extends BenchFixture {
 
     @TempDir
@@ -54,7 +54,7 @@ class PhotosWindowTest extends BenchFixture {
         int before = bench.sheet().elements().size();
         select("leaf", "stem");
         keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.W);
-        assertThat(slot("leaf").isEmptyWindow()).isTrue();
+        assertThat(slot("leaf").isEmptySlot()).isTrue();
         answers.artwork =
                 List.of(photo("sea.png", Color.BLUE), photo("sand.png", Color.ORANGE), photo("x.png", Color.RED));
         keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.I);

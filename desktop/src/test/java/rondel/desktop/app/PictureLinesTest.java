@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
-import rondel.job.BackdropShape;
+import rondel.job.BackdropSettings;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -66,7 +66,7 @@ class PictureLinesTest extends BenchFixture {
         release(MouseButton.PRIMARY);
         calm();
         PictureElement brushed = (PictureElement) bench.job().located(id).element();
-        BackdropShape how = brushed.cleared().orElseThrow().how();
+        BackdropSettings how = brushed.cleared().orElseThrow().how();
         assertThat(how.strokes()).hasSize(1);
         assertThat(how.strokes().getFirst().keep()).isFalse();
         assertThat(how.strokes().getFirst().points().getFirst().x()).isBetween(0.45, 0.55);
@@ -88,8 +88,8 @@ class PictureLinesTest extends BenchFixture {
         openDemo("photo-stickers");
         keys(KeyCode.SHORTCUT, KeyCode.F2);
         ElementId id = bench.sheet().elements().getFirst().id();
-        onFx(() ->
-                bench.perform(new ClearBackdrop(List.of(id), new BackdropShape(0.12, 3, false, List.of(), List.of()))));
+        onFx(() -> bench.perform(
+                new ClearBackdrop(List.of(id), new BackdropSettings(0.12, 3, false, List.of(), List.of()))));
         clickOn("#part-backdrop");
         calm();
         assertThat(lookup("#backdrop-tolerance").<Slider>query().getValue()).isEqualTo(0.12);
@@ -97,7 +97,7 @@ class PictureLinesTest extends BenchFixture {
         assertThat(lookup("#backdrop-pockets").queryAs(CheckBox.class).isSelected())
                 .isFalse();
 
-        BackdropShape finer = new BackdropShape(0.06123, 2.55, false, List.of(), List.of());
+        BackdropSettings finer = new BackdropSettings(0.06123, 2.55, false, List.of(), List.of());
         onFx(() -> bench.perform(new ClearBackdrop(List.of(id), finer)));
         calm();
         onFx(() -> lookup("#backdrop-make").queryAs(Button.class).fire());
@@ -132,7 +132,7 @@ class PictureLinesTest extends BenchFixture {
         assertThat(seen(behind)).isEqualTo(before);
     }
 
-    private BackdropShape cleared(ElementId id) {
+    private BackdropSettings cleared(ElementId id) {
         return ((PictureElement) bench.job().located(id).element())
                 .cleared()
                 .orElseThrow()

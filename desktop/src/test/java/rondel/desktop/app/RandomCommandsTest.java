@@ -39,7 +39,7 @@ class RandomCommandsTest extends BenchFixture {
     void whateverIsChosenIsDoneAndUndone(RepetitionInfo run) throws Exception {
         Random random = new Random(run.getCurrentRepetition());
         onFx(() -> Thread.currentThread().setUncaughtExceptionHandler((t, e) -> thrown.add(e)));
-        answers.spacing = Optional.of(new SpacingForm(SpacingForm.Way.ROW, 3, 3, 2, 40));
+        answers.spacing = Optional.of(new SpacingForm(SpacingForm.Layout.ROW, 3, 3, 2, 40));
         answers.guide = Optional.of(new GuideForm(Axis.VERTICAL, 30));
         answers.repeat = Optional.of(new RepeatForm(Axis.HORIZONTAL, 0, 100, 1, 0.5, 0.1));
         answers.recolour = Optional.of(now -> new RecolourForm(now, new Rgba(10, 90, 160, 255), 0.05, true));

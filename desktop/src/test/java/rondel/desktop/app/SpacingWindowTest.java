@@ -108,7 +108,7 @@ class SpacingWindowTest extends BenchFixture {
         onFx(() -> lookup("#align-to").<ChoiceBox<AlignTo>>query().setValue(AlignTo.KEY));
         keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.DOWN);
         assertThat(at("a").bottom()).isCloseTo(135, within(1e-9));
-        answers.spacing = Optional.of(new SpacingForm(SpacingForm.Way.ROW, 3.175, 0, 1, 1));
+        answers.spacing = Optional.of(new SpacingForm(SpacingForm.Layout.ROW, 3.175, 0, 1, 1));
         keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.S);
         assertThat(at("b").x()).isCloseTo(83.175, within(1e-9));
         keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.DIGIT0);

@@ -95,11 +95,11 @@ class DialogsTest extends DialogFixture {
     @Test
     void thingsAreSpacedOutAsWasChosen() throws Exception {
         Optional<SpacingForm> form = agreed(() -> dialogs.spacing(5, new Box(0, 0, 90, 40), LengthUnit.MM), () -> {
-            this.<ChoiceBox<SpacingForm.Way>>at("space-way").setValue(SpacingForm.Way.GRID);
+            this.<ChoiceBox<SpacingForm.Layout>>at("space-way").setValue(SpacingForm.Layout.GRID);
             type("space-gap", "4");
             type("space-row-gap", "1/4 in");
         });
-        assertThat(form).contains(new SpacingForm(SpacingForm.Way.GRID, 4, 6.35, 3, 90));
+        assertThat(form).contains(new SpacingForm(SpacingForm.Layout.GRID, 4, 6.35, 3, 90));
     }
 
     @Test
@@ -156,7 +156,7 @@ class DialogsTest extends DialogFixture {
         ElementId photo = new ElementId("e2");
         Blanks blanks = new Blanks(
                 List.of(new Blanks.Text(name, "Guest", "Name")),
-                List.of(new Blanks.Window(photo, "Photo", false)),
+                List.of(new Blanks.Slot(photo, "Photo", false)),
                 List.of(Rgba.BLACK));
         Path file = Path.of("crab.png");
         Optional<FillInForm> form = agreed(() -> dialogs.fillIn(blanks, () -> Optional.of(file)), () -> {

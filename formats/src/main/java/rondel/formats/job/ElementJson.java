@@ -134,7 +134,7 @@ final class ElementJson {
             }
             case GroupElement g -> {
                 optional(o, "clip", g.clip());
-                g.window().ifPresent(fit -> o.set("window", mapper.write(fit)));
+                g.slot().ifPresent(fit -> o.set("window", mapper.write(fit)));
                 optional(o, "mask", g.mask());
                 ArrayNode children = o.putArray("children");
                 g.children().forEach(c -> children.add(write(c)));
@@ -202,7 +202,7 @@ final class ElementJson {
 
     private GroupUse use(JsonNode node) {
         return switch (node.path("kind").asText()) {
-            case "window" -> new GroupUse.Window(field(node, "window", Fit.class));
+            case "window" -> new GroupUse.Slot(field(node, "window", Fit.class));
             case "try-out" -> GroupUse.TRY_OUT;
             default -> GroupUse.TOGETHER;
         };

@@ -31,8 +31,8 @@ public final class FillInJson {
                 .put("id", t.element().value())
                 .put("name", t.name())
                 .put("content", t.content()));
-        ArrayNode windows = o.putArray("windows");
-        blanks.windows().forEach(w -> windows.addObject()
+        ArrayNode slots = o.putArray("windows");
+        blanks.slots().forEach(w -> slots.addObject()
                 .put("id", w.element().value())
                 .put("name", w.name())
                 .put("filled", w.filled()));
@@ -55,7 +55,7 @@ public final class FillInJson {
             node.path("pictures")
                     .properties()
                     .forEach(e -> pictures.put(
-                            window(blanks, e.getKey()),
+                            slot(blanks, e.getKey()),
                             picture.apply(Path.of(e.getValue().asText()))));
             node.path("colours")
                     .properties()
@@ -80,8 +80,8 @@ public final class FillInJson {
         return named(all, wanted, Blanks.Text::element, Blanks.Text::name);
     }
 
-    private static ElementId window(Blanks blanks, String wanted) {
-        return named(blanks.windows(), wanted, Blanks.Window::element, Blanks.Window::name);
+    private static ElementId slot(Blanks blanks, String wanted) {
+        return named(blanks.slots(), wanted, Blanks.Slot::element, Blanks.Slot::name);
     }
 
     private static <T> ElementId named(

@@ -8,8 +8,8 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import java.util.List;
 import rondel.job.ElementId;
-import rondel.job.FillingShape;
-import rondel.job.HaloShape;
+import rondel.job.FillingSettings;
+import rondel.job.HaloSettings;
 import rondel.job.Link;
 
 /** Where the file's words differ from the records'. */
@@ -54,11 +54,11 @@ final class MixIns {
 
     private interface Around {
         @JsonProperty("halo")
-        HaloShape shape();
+        HaloSettings settings();
     }
 
     private interface Filling {
         @JsonProperty("figures")
-        FillingShape shape();
+        FillingSettings settings();
     }
 }

@@ -71,6 +71,13 @@ public final class OperationJson {
         }
     }
 
+    /** Recipes used to call settings a shape. */
+    private static ObjectNode ofToday(ObjectNode node) {
+        ObjectNode today = node.objectNode().setAll(node);
+        JsonNode settings = today.remove("shape");
+        return settings == null ? today : today.set("settings", settings);
+    }
+
     /** Lettering whose outlines are left out is shaped with the fonts at hand. */
     private Operation shaped(Operation operation) {
         return switch (operation) {

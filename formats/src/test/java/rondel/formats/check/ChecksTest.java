@@ -12,7 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import rondel.catalogue.WhatFollows;
 import rondel.compose.arrange.Place;
-import rondel.compose.window.MakeWindows;
+import rondel.compose.slot.MakeSlots;
 import rondel.formats.Fixtures;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -120,10 +120,10 @@ class ChecksTest {
 
     private static Job window(boolean filled) {
         Job job = job(with(square(Role.PRINT, 50, 50, 40), t -> t.withId(new ElementId("w"))));
-        Job made = new MakeWindows(List.of(new ElementId("w")), Fit.FILL).apply(job);
+        Job made = new MakeSlots(List.of(new ElementId("w")), Fit.FILL).apply(job);
         Media media = Fixtures.demo("pictures/sea-wash.png").media().getFirst();
         return filled
-                ? new rondel.compose.window.FillWindows(List.of(new ElementId("w")), List.of(media)).apply(made)
+                ? new rondel.compose.slot.FillSlots(List.of(new ElementId("w")), List.of(media)).apply(made)
                 : made;
     }
 

@@ -22,7 +22,7 @@ import rondel.formats.Fixtures;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.geometry.Anchor;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Stroke;
@@ -72,10 +72,12 @@ class OperationJsonTest {
                 .isEqualTo(new MoveTo(List.of(new ElementId("leaf")), 1, 2, Anchor.TOP_LEFT));
         assertThat(read("{'operation':'rotate','elements':['leaf'],'angle':90}"))
                 .isEqualTo(new Rotate(List.of(new ElementId("leaf")), 90, Anchor.CENTRE));
-        assertThat(read("{'operation':'make-halo','elements':['leaf'],'shape':{'distance':'1/8 in'},'spread':'each'}"))
+        assertThat(
+                        read(
+                                "{'operation':'make-halo','elements':['leaf'],'settings':{'distance':'1/8 in'},'spread':'each'}"))
                 .isEqualTo(new MakeHalo(
                         List.of(new ElementId("leaf")),
-                        HaloShape.USUAL.withDistance(3.175),
+                        HaloSettings.USUAL.withDistance(3.175),
                         OptionalDouble.empty(),
                         MakeHalo.Spread.EACH,
                         OptionalDouble.empty()));

@@ -24,7 +24,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import rondel.compose.arrange.Place;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
-import rondel.job.BackdropShape;
+import rondel.job.BackdropSettings;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Media;
@@ -71,7 +71,7 @@ class ClearBackdropTest {
         List<Double> errors = new ArrayList<>();
         for (MadePictures.Motif motif : motifs()) {
             BufferedImage art = behind == MadePictures.Behind.OUT_OF_FOCUS ? blurred(art(motif)) : art(motif);
-            Job cleared = new ClearBackdrop(List.of(ART), BackdropShape.USUAL).apply(job(picture(art, behind)));
+            Job cleared = new ClearBackdrop(List.of(ART), BackdropSettings.USUAL).apply(job(picture(art, behind)));
             errors.add(alphaError(shown(cleared), art));
         }
         assertThat(errors).allSatisfy(e -> assertThat(e).isLessThan(0.02));
@@ -80,7 +80,7 @@ class ClearBackdropTest {
     @Test
     void noRimOfTheBackdropIsLeftInTheColours() throws IOException {
         BufferedImage art = art(motifs().getFirst());
-        BufferedImage found = shown(new ClearBackdrop(List.of(ART), BackdropShape.USUAL)
+        BufferedImage found = shown(new ClearBackdrop(List.of(ART), BackdropSettings.USUAL)
                 .apply(job(picture(art, MadePictures.Behind.FLAT))));
         int rim = 0;
         for (int y = 0; y < SIDE; y++) {
@@ -109,7 +109,7 @@ class ClearBackdropTest {
         g.dispose();
         Job job = job(PictureCodec.FULL_SIZE.png(large));
         ClearBackdrop clearing =
-                new ClearBackdrop(List.of(ART), new BackdropShape(0.07, 8, true, List.of(), List.of()));
+                new ClearBackdrop(List.of(ART), new BackdropSettings(0.07, 8, true, List.of(), List.of()));
 
         BufferedImage real = shown(clearing.apply(job));
         Job drafted = ClearingDraft.of(job, clearing, PictureLevels.usual());
@@ -131,15 +131,15 @@ class ClearBackdropTest {
     @Test
     void pocketsAreAChoiceAndClicksAndTheBrushHaveTheLastWord() throws IOException {
         Job job = job(picture(art(motifs().getFirst()), MadePictures.Behind.FLAT));
-        BackdropShape open = new BackdropShape(0.07, 0, false, List.of(), List.of());
+        BackdropSettings open = new BackdropSettings(0.07, 0, false, List.of(), List.of());
         Point middle = new Point(0.5, 0.5);
 
         BufferedImage withPocket = shown(new ClearBackdrop(List.of(ART), open).apply(job));
         BufferedImage clicked = shown(new ClearBackdrop(List.of(ART), open.withClick(middle)).apply(job));
         BufferedImage brushed = shown(new ClearBackdrop(
                         List.of(ART),
-                        open.withStroke(new BackdropShape.Brush(true, 0.03, List.of(new Point(0.05, 0.05))))
-                                .withStroke(new BackdropShape.Brush(false, 0.1, List.of(middle, middle))))
+                        open.withStroke(new BackdropSettings.Brush(true, 0.03, List.of(new Point(0.05, 0.05))))
+                                .withStroke(new BackdropSettings.Brush(false, 0.1, List.of(middle, middle))))
                 .apply(job));
 
         assertThat(withPocket.getRGB(SIDE / 2, SIDE / 2) >>> 24).isEqualTo(255);
@@ -164,7 +164,7 @@ class ClearBackdropTest {
         g.dispose();
 
         BufferedImage found = shown(
-                new ClearBackdrop(List.of(ART), BackdropShape.USUAL).apply(job(PictureCodec.FULL_SIZE.png(image))));
+                new ClearBackdrop(List.of(ART), BackdropSettings.USUAL).apply(job(PictureCodec.FULL_SIZE.png(image))));
 
         assertThat(found.getRGB(SIDE / 2, 80) >>> 24).isEqualTo(255);
         assertThat(found.getRGB(SIDE / 2, 200) >>> 24).isEqualTo(255);
@@ -185,7 +185,7 @@ class ClearBackdropTest {
         g.draw(new Ellipse2D.Double(60, 60, 240, 240));
         g.dispose();
 
-        BufferedImage found = shown(new ClearBackdrop(List.of(ART), BackdropShape.USUAL).apply(job(jpeg(image))));
+        BufferedImage found = shown(new ClearBackdrop(List.of(ART), BackdropSettings.USUAL).apply(job(jpeg(image))));
 
         for (int i = 0; i < 360; i++) {
             double x = Math.cos(Math.toRadians(i));
@@ -202,16 +202,16 @@ class ClearBackdropTest {
     @Test
     void theWholePictureIsKeptAndComesBack() throws IOException {
         Job job = job(picture(art(motifs().get(1)), MadePictures.Behind.FLAT));
-        BackdropShape soft = new BackdropShape(0.07, 6, true, List.of(), List.of());
+        BackdropSettings soft = new BackdropSettings(0.07, 6, true, List.of(), List.of());
 
-        Job once = new ClearBackdrop(List.of(ART), BackdropShape.USUAL).apply(job);
+        Job once = new ClearBackdrop(List.of(ART), BackdropSettings.USUAL).apply(job);
         Job twice = new ClearBackdrop(List.of(ART), soft).apply(once);
 
         assertThat(pictureOf(twice).whole()).isEqualTo(pictureOf(job).media());
         assertThat(pictureOf(twice).media()).isNotEqualTo(pictureOf(once).media());
         assertThat(pictureOf(new RestoreBackdrop(List.of(ART)).apply(twice))).isEqualTo(pictureOf(job));
         assertThatThrownBy(() -> new RestoreBackdrop(List.of(ART)).apply(job)).isInstanceOf(Refusal.class);
-        BackdropShape everything = new BackdropShape(1, 0, true, List.of(), List.of());
+        BackdropSettings everything = new BackdropSettings(1, 0, true, List.of(), List.of());
         assertThatThrownBy(() -> new ClearBackdrop(List.of(ART), everything).apply(job))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("tolerance");

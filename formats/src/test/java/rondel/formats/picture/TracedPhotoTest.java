@@ -17,13 +17,14 @@ import rondel.colour.OkLab;
 import rondel.geometry.FillRule;
 import rondel.geometry.curve.Contour;
 import rondel.job.Rgba;
-import rondel.job.TraceShape;
+import rondel.job.TraceSettings;
 import rondel.lines.trace.Tracing;
 
 /** Pictures of flat colours that are blurred and compressed, traced in more colours than they have. */
 class TracedPhotoTest {
 
-    private static final TraceShape EIGHT = new TraceShape(8, 0.5, 12, 50, 0.6, TraceShape.Layering.SIDE_BY_SIDE);
+    private static final TraceSettings EIGHT =
+            new TraceSettings(8, 0.5, 12, 50, 0.6, TraceSettings.Layering.SIDE_BY_SIDE);
 
     private static List<Tracing.Layer> traced(byte[] file) {
         return new Tracing(PictureReader.media(file, "art").pixels(), EIGHT).layers();

@@ -13,9 +13,9 @@ import rondel.compose.arrange.Hide;
 import rondel.compose.arrange.Lock;
 import rondel.compose.arrange.Place;
 import rondel.compose.lettering.AddText;
+import rondel.compose.slot.MakeSlots;
 import rondel.compose.template.Blanks;
 import rondel.compose.template.FillIn;
-import rondel.compose.window.MakeWindows;
 import rondel.formats.Fixtures;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -62,7 +62,7 @@ class FillInTest {
                 .withAlign(TextAlign.MIDDLE);
         Job job = Job.blank("Tag", LengthUnit.MM, 100, 60);
         job = new Place(SHEET, List.of(shape("panel", 5, GREEN), shape("photo", 50, CORAL)), List.of()).apply(job);
-        job = new MakeWindows(List.of(new ElementId("photo")), Fit.FILL).apply(job);
+        job = new MakeSlots(List.of(new ElementId("photo")), Fit.FILL).apply(job);
         return new AddText(SHEET, 50, 55, name, Paint.solid(CORAL), Optional.of(typesetter.outline(name))).apply(job);
     }
 
@@ -79,12 +79,12 @@ class FillInTest {
         Job job = tag();
         Blanks blanks = Blanks.of(job);
         assertThat(blanks.texts()).extracting(Blanks.Text::content).containsExactly("Name of a guest");
-        assertThat(blanks.windows()).extracting(Blanks.Window::name).containsExactly("photo");
-        assertThat(blanks.windows().getFirst().filled()).isFalse();
+        assertThat(blanks.slots()).extracting(Blanks.Slot::name).containsExactly("photo");
+        assertThat(blanks.slots().getFirst().filled()).isFalse();
         assertThat(blanks.colours()).containsExactlyInAnyOrder(GREEN, CORAL);
         Job held = new Lock(List.of(text(job)), true).apply(new Hide(List.of(new ElementId("photo")), true).apply(job));
         assertThat(Blanks.of(held).texts()).isEmpty();
-        assertThat(Blanks.of(held).windows()).isEmpty();
+        assertThat(Blanks.of(held).slots()).isEmpty();
     }
 
     @Test

@@ -11,7 +11,7 @@ import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.geometry.curve.Contour;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Role;
@@ -38,7 +38,7 @@ final class LetteringSign {
         ElementId sign = m.then(new UniteLive(List.of(word))).getFirst();
         ElementId joined = m.job().located(sign).element().children().getLast().id();
         m.then(SmoothForBlade.usual(List.of(joined)));
-        HaloShape board = new HaloShape(9, HaloShape.Corners.ROUND, 40, HaloShape.ALL_HOLES, 4, 0.5);
+        HaloSettings board = new HaloSettings(9, HaloSettings.Corners.ROUND, 40, HaloSettings.ALL_HOLES, 4, 0.5);
         m.then(new MakeHalo(
                 List.of(sign), board, OptionalDouble.empty(), MakeHalo.Spread.TOGETHER, OptionalDouble.empty()));
         ElementId line = m.sheet().elements().getLast().id();

@@ -9,10 +9,10 @@ import rondel.compose.shadow.SetShadow;
 import rondel.compose.sheets.AddGuide;
 import rondel.compose.sheets.SetMargins;
 import rondel.compose.sheets.SetPaper;
+import rondel.compose.slot.ClipWith;
+import rondel.compose.slot.FillSlots;
+import rondel.compose.slot.MakeSlots;
 import rondel.compose.tryout.MakeTryOut;
-import rondel.compose.window.ClipWith;
-import rondel.compose.window.FillWindows;
-import rondel.compose.window.MakeWindows;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
@@ -65,8 +65,8 @@ final class ScrapbookPage {
     private static void photo(Making m, String picture, Box box, double turn) {
         ElementId mount = m.box("Mount", box.grown(5), WHITE);
         ElementId slot = m.box("Photo", box, Making.FOAM);
-        m.then(new MakeWindows(List.of(slot), Fit.FILL));
-        m.then(new FillWindows(List.of(slot), List.of(m.picture(picture))));
+        m.then(new MakeSlots(List.of(slot), Fit.FILL));
+        m.then(new FillSlots(List.of(slot), List.of(m.picture(picture))));
         List<ElementId> photo = m.then(new Group(List.of(mount, slot), "Photo on a mount"));
         m.then(new Rotate(photo, turn, Anchor.CENTRE));
         m.then(new SetShadow(photo, Optional.of(SOFT)));

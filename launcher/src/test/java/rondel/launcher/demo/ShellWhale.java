@@ -8,7 +8,7 @@ import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
 import rondel.job.ElementId;
-import rondel.job.FillingShape;
+import rondel.job.FillingSettings;
 import rondel.job.Job;
 import rondel.lines.filling.FillOutline;
 import rondel.units.LengthUnit;
@@ -31,7 +31,7 @@ final class ShellWhale {
         m.then(new FillOutline(
                 whale,
                 drawings,
-                new FillingShape(5.5, 21, OptionalInt.empty(), OptionalDouble.empty(), 180, 0.8, true, 3, ROUNDS)));
+                new FillingSettings(5.5, 21, OptionalInt.empty(), OptionalDouble.empty(), 180, 0.8, true, 3, ROUNDS)));
         m.text("found at low tide", "Great Vibes", 15, 178, 178, Making.SEA);
         return m.job();
     }

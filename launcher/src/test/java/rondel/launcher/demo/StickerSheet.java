@@ -10,7 +10,7 @@ import rondel.compose.sheets.SetPaper;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
-import rondel.job.HaloShape;
+import rondel.job.HaloSettings;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.lines.halo.MakeHalo;
@@ -46,7 +46,7 @@ final class StickerSheet {
         }
         m.then(new Rotate(List.of(art.get(5)), -12, Anchor.CENTRE));
         art.add(m.text("Low tide", "Great Vibes", 14, 76.2, 189, Making.SEA));
-        HaloShape rim = new HaloShape(2, HaloShape.Corners.ROUND, 5, HaloShape.ALL_HOLES, 0.6, 0.5);
+        HaloSettings rim = new HaloSettings(2, HaloSettings.Corners.ROUND, 5, HaloSettings.ALL_HOLES, 0.6, 0.5);
         m.then(new MakeHalo(art, rim, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.of(1)));
         return m.job();
     }

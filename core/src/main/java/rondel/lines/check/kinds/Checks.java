@@ -24,7 +24,7 @@ public final class Checks {
             new FewPixels(),
             new HiddenWithARole(),
             new MissingFont(),
-            new EmptyWindow(),
+            new EmptySlot(),
             new NothingToCut(),
             new TransparentStroke(),
             new NotForSale());

@@ -14,8 +14,8 @@ import rondel.lines.check.CutLine;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Fix;
 import rondel.lines.check.Severity;
+import rondel.lines.combine.BooleanOperation;
 import rondel.lines.combine.Combine;
-import rondel.lines.combine.Way;
 import rondel.operation.Targets;
 import rondel.progress.Cancellation;
 import rondel.units.LengthFormat;
@@ -89,8 +89,8 @@ public record CloseCuts() implements Check {
                 Finding.of(Severity.ERROR, "crossingCuts", names(a, b)).about(first);
         boolean closed = a.isClosed() && b.isClosed();
         return closed
-                ? finding.mendedBy(Fix.of(
-                        new Combine(first.equals(second) ? List.of(first) : List.of(first, second), Way.UNITE, false)))
+                ? finding.mendedBy(Fix.of(new Combine(
+                        first.equals(second) ? List.of(first) : List.of(first, second), BooleanOperation.UNITE, false)))
                 : finding;
     }
 }

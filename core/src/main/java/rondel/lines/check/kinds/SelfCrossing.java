@@ -8,8 +8,8 @@ import rondel.lines.check.CutLine;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Fix;
 import rondel.lines.check.Severity;
+import rondel.lines.combine.BooleanOperation;
 import rondel.lines.combine.Combine;
-import rondel.lines.combine.Way;
 import rondel.operation.Targets;
 
 /** A closed cut line that crosses itself: the blade would cut a piece off it. */
@@ -25,7 +25,7 @@ public record SelfCrossing() implements Check {
                     ElementId id = p.element().id();
                     return Finding.of(Severity.WARNING, "selfCrossing", Targets.display(p.element()))
                             .about(id)
-                            .mendedBy(Fix.of(new Combine(List.of(id), Way.UNITE, false)));
+                            .mendedBy(Fix.of(new Combine(List.of(id), BooleanOperation.UNITE, false)));
                 })
                 .toList();
     }

@@ -19,8 +19,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
+import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.FxPaths;
-import rondel.desktop.look.Shown;
 import rondel.geometry.Affine;
 import rondel.geometry.Outline;
 import rondel.text.Glyph;
@@ -56,7 +56,7 @@ public final class GlyphView extends VBox {
                 letter.getItems().add(i);
             }
         }
-        letter.setConverter(new Shown<>(i -> i < 0
+        letter.setConverter(new ChoiceNames<>(i -> i < 0
                 ? Words.of("glyph.add")
                 : Words.of("glyph.letter", i + 1, sheet.content().charAt(i))));
         letter.setValue(letter.getItems().size() > 1 ? letter.getItems().get(1) : -1);
@@ -65,8 +65,8 @@ public final class GlyphView extends VBox {
         for (GlyphKind k : GlyphKind.values()) {
             kind.getItems().add(Optional.of(k));
         }
-        kind.setConverter(
-                new Shown<>(k -> Words.of("glyph.kind." + k.map(Enum::name).orElse("ALL"))));
+        kind.setConverter(new ChoiceNames<>(
+                k -> Words.of("glyph.kind." + k.map(Enum::name).orElse("ALL"))));
         kind.setValue(Optional.empty());
         alternates.setId("glyph-alternates");
         find.setId("glyph-find");

@@ -20,8 +20,8 @@ import rondel.compose.arrange.SetStroke;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.FxColours;
-import rondel.desktop.look.Shown;
 import rondel.desktop.model.Measurements;
 import rondel.job.ElementId;
 import rondel.job.Paint;
@@ -48,7 +48,7 @@ final class LooksSection extends GridPane {
                 this::strokeWidth);
         role.setId("role");
         role.getItems().setAll(Role.values());
-        role.setConverter(new Shown<>(r -> Words.of("role." + r.name())));
+        role.setConverter(new ChoiceNames<>(r -> Words.of("role." + r.name())));
         role.setAccessibleText(Words.of("measure.role"));
         role.setMaxWidth(Double.MAX_VALUE);
         role.setOnAction(e -> edit(ids -> {

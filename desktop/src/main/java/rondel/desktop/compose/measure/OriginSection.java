@@ -11,7 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import rondel.compose.licence.SetProvenance;
 import rondel.desktop.desk.Desk;
-import rondel.desktop.look.Shown;
+import rondel.desktop.look.ChoiceNames;
 import rondel.job.Licence;
 import rondel.job.Located;
 import rondel.job.Provenance;
@@ -35,7 +35,7 @@ final class OriginSection extends GridPane {
         licence.setAccessibleText(Words.of("shelf.licence.label"));
         licence.setMaxWidth(Double.MAX_VALUE);
         licence.getItems().setAll(Licence.values());
-        licence.setConverter(new Shown<>(l -> Words.of("licence." + l)));
+        licence.setConverter(new ChoiceNames<>(l -> Words.of("licence." + l)));
         licence.setOnAction(e -> {
             if (licence.getValue() != null) {
                 change(p -> new Provenance(p.source(), p.author(), licence.getValue()));

@@ -21,8 +21,8 @@ import rondel.desktop.command.Commands;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.Icons;
-import rondel.desktop.look.Shown;
 import rondel.words.Words;
 
 /** The selection's gaps on its four sides as numbers to type over, and the ways to line things up. */
@@ -87,7 +87,7 @@ final class SpacingSection extends VBox {
         to.setAccessibleText(Words.of("measure.alignTo"));
         to.setTooltip(new Tooltip(Words.of("measure.alignTo")));
         to.getItems().setAll(AlignTo.values());
-        to.setConverter(new Shown<>(v -> Words.of("alignTo." + v.name())));
+        to.setConverter(new ChoiceNames<>(v -> Words.of("alignTo." + v.name())));
         to.setValue(desk.spacing().alignTo());
         to.setMaxWidth(Double.MAX_VALUE);
         to.setOnAction(e -> desk.spacing().alignTo(to.getValue()));

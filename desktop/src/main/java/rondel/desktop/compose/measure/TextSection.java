@@ -23,7 +23,7 @@ import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
-import rondel.desktop.look.Shown;
+import rondel.desktop.look.ChoiceNames;
 import rondel.geometry.Outline;
 import rondel.job.FontChoice;
 import rondel.job.Lettering;
@@ -78,7 +78,7 @@ final class TextSection extends VBox {
         });
         font.setId("text-font");
         font.setAccessibleText(Words.of("text.font"));
-        font.setConverter(new Shown<>(f -> f.family()
+        font.setConverter(new ChoiceNames<>(f -> f.family()
                 + (f.weight() >= 600 ? " " + Words.of("text.bold") : "")
                 + (f.italic() ? " " + Words.of("text.italic") : "")));
         font.setMaxWidth(Double.MAX_VALUE);
@@ -86,7 +86,7 @@ final class TextSection extends VBox {
         align.setId("text-align");
         align.setAccessibleText(Words.of("text.align"));
         align.getItems().setAll(TextAlign.values());
-        align.setConverter(new Shown<>(a -> Words.of("text.align." + a.name())));
+        align.setConverter(new ChoiceNames<>(a -> Words.of("text.align." + a.name())));
         align.setOnAction(e -> chosen(align.getValue() == null ? null : l -> l.withAlign(align.getValue())));
         size = figure("text-size", "text.size", Figure.size(this::unit), mm -> l -> l.withSize(mm));
         tracking = figure("text-tracking", "text.tracking", Figure.length(this::unit), mm -> l -> l.withTracking(mm));

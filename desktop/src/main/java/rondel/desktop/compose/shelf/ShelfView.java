@@ -17,7 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.desk.Desk;
-import rondel.desktop.look.Shown;
+import rondel.desktop.look.ChoiceNames;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.ShelfQuery;
 import rondel.formats.shelf.Thing;
@@ -100,7 +100,7 @@ public final class ShelfView extends VBox {
         sets.setAccessibleText(Words.of("shelf.sets"));
         sets.setMaxWidth(Double.MAX_VALUE);
         sets.setVisibleRowCount(14);
-        sets.setConverter(new Shown<>(choice -> switch (choice) {
+        sets.setConverter(new ChoiceNames<>(choice -> switch (choice) {
             case Choice.Every e -> Words.of("shelf.every");
             case Choice.Favourites f -> Words.of("shelf.favourites");
             case Choice.OneSet s -> s.name();

@@ -16,10 +16,10 @@ import rondel.words.Words;
  * @param gap between columns, or along the row or column
  * @param rowGap between the rows of a grid
  * @param length of what they are spread over, from where the first of them begins */
-public record SpacingForm(Way way, double gap, double rowGap, int columns, double length) {
+public record SpacingForm(Layout way, double gap, double rowGap, int columns, double length) {
 
     /** The ways to space things out. */
-    public enum Way {
+    public enum Layout {
         ROW,
         COLUMN,
         GRID,

@@ -59,7 +59,7 @@ public final class FillingRun {
                     FillOutline made = new FillOutline(
                             operation.outline(),
                             operation.drawings(),
-                            under.stopped ? operation.shape().withRounds(under.rounds) : operation.shape());
+                            under.stopped ? operation.settings().withRounds(under.rounds) : operation.settings());
                     desk.bench().perform(made, job, result, () -> desk.notices()
                             .refuse(Words.of("notice.changedMeanwhile", made.label())));
                 },

@@ -1,2 +1,0 @@
-/** Clips, windows for photos, and how pictures lie in them. */
-package rondel.compose.window;

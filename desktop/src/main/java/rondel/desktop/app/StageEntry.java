@@ -1,0 +1,66 @@
+package rondel.desktop.app;
+
+import java.util.List;
+import java.util.function.Function;
+import javafx.scene.control.Accordion;
+import javafx.scene.control.ScrollPane;
+import rondel.desktop.compose.ComposeStage;
+import rondel.desktop.compose.measure.MeasureView;
+import rondel.desktop.lines.LinesSides;
+import rondel.desktop.lines.LinesStage;
+import rondel.desktop.model.Stage;
+import rondel.desktop.stage.StageView;
+import rondel.formats.shelf.ShelfQuery;
+
+/** One stage of the work. {@link #ALL} is the list that everything reads: the window, its tabs, keys and menu, and the pictures
+ *  of it.
+ *
+ * @param view makes what stands in the window while it is open
+ * @param shots the pictures of it */
+record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<StageShot> shots) {
+
+    /** In the order of the work. */
+    static final List<StageEntry> ALL = List.of(compose(), lines());
+
+    private static StageEntry compose() {
+        return new StageEntry(
+                ComposeStage.STAGE,
+                w -> new ComposeStage(
+                        w.shelf(), w.sheet(), new MeasureView(w.desk(), w.commands(), w.texts(), w.letters())),
+                List.of(
+                        new StageShot("compose", 0, "Middle"),
+                        new StageShot("planner", 1, "Sticker 5"),
+                        new StageShot("scrapbook", 2, "Photo on a mount"),
+                        new StageShot("card", 3, "text"),
+                        new StageShot("letters", 3, "text", window -> window.commands()
+                                .get("letters")
+                                .run()),
+                        new StageShot("filling", 6, "Filling"),
+                        new StageShot("shelf", 1, "", window -> window.shelf().look(ShelfQuery.of("anim")))));
+    }
+
+    private static StageEntry lines() {
+        return new StageEntry(
+                LinesStage.STAGE,
+                w -> new LinesStage(
+                        LinesSides.left(w.desk(), w.findings()),
+                        w.sheet(),
+                        LinesSides.right(w.desk(), w.commands(), w.preview(), w.edits(), w.sheet()),
+                        w.preview()),
+                List.of(
+                        new StageShot("lines", 4, "Cut lines", window -> open(window, "pieces")),
+                        new StageShot("halos", 5, "octopus", window -> open(window, "halo")),
+                        new StageShot("sign", 7, "", window -> open(window, "shapes")),
+                        new StageShot("backdrop", 8, "beach-finds", window -> open(window, "backdrop"))));
+    }
+
+    /** Opens one of the tools of the Lines stage. */
+    private static void open(BenchWindow window, String tool) {
+        if (window.lookup("#lines-right .scroll-pane") instanceof ScrollPane scroll
+                && scroll.getContent() instanceof Accordion tools) {
+            tools.getPanes().stream()
+                    .filter(p -> p.getId().equals("part-" + tool))
+                    .forEach(tools::setExpandedPane);
+        }
+    }
+}

@@ -1,0 +1,23 @@
+package rondel.desktop.app;
+
+import rondel.desktop.command.Commands;
+import rondel.desktop.compose.shelf.ShelfView;
+import rondel.desktop.compose.text.LetterChoice;
+import rondel.desktop.compose.text.TextEdits;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.lines.FindingsModel;
+import rondel.desktop.lines.making.BackgroundEdits;
+import rondel.desktop.lines.making.Preview;
+import rondel.desktop.sheet.SheetView;
+
+/** What of the window stages are made of. */
+record WindowParts(
+        Desk desk,
+        SheetView sheet,
+        ShelfView shelf,
+        Commands commands,
+        TextEdits texts,
+        LetterChoice letters,
+        FindingsModel findings,
+        Preview preview,
+        BackgroundEdits edits) {}
