@@ -49,7 +49,7 @@ public final class DesktopApp extends Application {
                 () -> StarterShelf.open(OwnFolders.shelf()));
         this.window = Optional.of(window);
         Path journals = OwnFolders.journals();
-        JournalRecorder journal = new JournalRecorder(journals, bench, desk.pictures(), notices);
+        JournalRecorder journal = new JournalRecorder(journals, bench, notices);
         recorder = Optional.of(journal);
         stage.setTitle("Rondel");
         stage.setScene(new Scene(window, WIDTH, HEIGHT));

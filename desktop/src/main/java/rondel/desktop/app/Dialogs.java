@@ -62,12 +62,27 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     }
 
     @Override
-    public boolean recover(String title, int edits) {
+    public LeftOverAnswer recover(String title, int edits, int lost) {
         ButtonType yes = new ButtonType(Words.of("ask.recover"), ButtonBar.ButtonData.YES);
-        ButtonType no = new ButtonType(Words.of("ask.letGo"), ButtonBar.ButtonData.NO);
-        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, Words.of("ask.leftOver", title, edits), yes, no);
+        ButtonType no = new ButtonType(Words.of("ask.letGo"), ButtonBar.ButtonData.LEFT);
+        ButtonType later = new ButtonType(Words.of("ask.notNow"), ButtonBar.ButtonData.CANCEL_CLOSE);
+        String asked = Words.of("ask.leftOver", title, edits);
+        String text = lost == 0 ? asked : asked + "\n\n" + Words.of("journal.lost", lost);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, text, yes, later, no);
         FormDialog.prepare(alert, owner.get(), Words.of("ask.leftOverTitle"));
-        return alert.showAndWait().filter(yes::equals).isPresent();
+        ButtonType answer = alert.showAndWait().orElse(later);
+        return answer == yes
+                ? LeftOverAnswer.BRING_BACK
+                : answer == no ? LeftOverAnswer.LET_GO : LeftOverAnswer.NOT_NOW;
+    }
+
+    @Override
+    public boolean letGo(String title) {
+        ButtonType go = new ButtonType(Words.of("ask.letGo"), ButtonBar.ButtonData.LEFT);
+        ButtonType keep = new ButtonType(Words.of("ask.keep"), ButtonBar.ButtonData.CANCEL_CLOSE);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, Words.of("ask.letGoSure", title), go, keep);
+        FormDialog.prepare(alert, owner.get(), Words.of("ask.letGoTitle"));
+        return alert.showAndWait().filter(go::equals).isPresent();
     }
 
     @Override

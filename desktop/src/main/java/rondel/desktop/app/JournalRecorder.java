@@ -3,124 +3,116 @@ package rondel.desktop.app;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import rondel.desktop.desk.Notices;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Recorder;
-import rondel.formats.journal.Journal;
+import rondel.formats.journal.JournalWriter;
 import rondel.history.History;
 import rondel.job.Job;
 import rondel.operation.Operation;
-import rondel.paint.PictureSource;
+import rondel.words.Words;
 
-/** Keeps the journal of the job on the bench, on a thread of its own: it starts afresh whenever the job is opened or
- *  saved, and is gone once there is nothing unsaved. */
+/** Keeps the journal of the job on the bench, on a thread of its own. What can't be written is said once and tried again until
+ *  it can. */
 public final class JournalRecorder implements Recorder, AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(JournalRecorder.class);
 
-    private final Path journals;
-    private final Bench bench;
-    private final PictureSource pictures;
+    /** Seconds until what could not be written is tried again. */
+    private static final int AGAIN = 5;
+
+    private final JournalWriter journal;
     private final Notices notices;
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(r -> {
+    private final ScheduledExecutorService writer = Executors.newSingleThreadScheduledExecutor(r -> {
         Thread t = new Thread(r, "rondel-journal");
         t.setDaemon(true);
         return t;
     });
-    private Optional<Journal> journal = Optional.empty();
-    private Job base;
-    private Optional<Path> origin;
 
-    public JournalRecorder(Path journals, Bench bench, PictureSource pictures, Notices notices) {
-        this.journals = journals;
-        this.bench = bench;
-        this.pictures = pictures;
+    /** Whether the person knows that steps wait; the writer's thread uses it. */
+    private boolean failing;
+
+    public JournalRecorder(Path journals, Bench bench, Notices notices) {
         this.notices = notices;
-        this.base = bench.job();
-        this.origin = bench.file();
+        this.journal = new JournalWriter(journals, bench.job(), bench.file());
         bench.recordTo(this);
-        bench.onChange(this::settled);
-    }
-
-    /** When all is saved, or another job is open, what was written so far is no longer needed. */
-    private void settled() {
-        if (!bench.unsaved() && bench.job() != base) {
-            base = bench.job();
-            origin = bench.file();
-            write(this::end);
-        }
+        writer.scheduleWithFixedDelay(() -> attempt(journal::write), AGAIN, AGAIN, TimeUnit.SECONDS);
     }
 
     /** Unsaved edits that come with the job, after a crash, go into the new journal too. */
     @Override
     public void opened(History history, Optional<Path> file) {
-        write(this::end);
         Deque<Operation> edits = new ArrayDeque<>();
-        base = history.job();
-        origin = file;
+        Job base = history.job();
         for (Optional<History.Step> s = history.past();
                 s.isPresent();
                 s = s.get().next()) {
             edits.push(s.get().operation());
             base = s.get().job();
         }
-        edits.forEach(this::done);
+        Job from = base;
+        write(() -> journal.opened(from, List.copyOf(edits), file));
     }
 
     @Override
     public void done(Operation operation) {
-        Job from = base;
-        Optional<Path> file = origin;
-        write(() -> {
-            if (journal.isEmpty()) {
-                journal = Optional.of(Journal.start(journals, from, file, pictures));
-            }
-            journal.get().done(operation);
-        });
+        write(() -> journal.done(operation));
     }
 
     @Override
-    public void undone() {
-        write(() -> journal.ifPresent(Journal::undone));
+    public void undone(Job after) {
+        write(() -> journal.undone(after));
     }
 
     @Override
-    public void redone() {
-        write(() -> journal.ifPresent(Journal::redone));
+    public void redone(Job after) {
+        write(() -> journal.redone(after));
+    }
+
+    @Override
+    public void saved(Job job, Path file) {
+        write(() -> journal.saved(job, file));
     }
 
     /** Runs a step after all edits so far are in the journal. */
     void whenWritten(Runnable step) {
-        write(step);
-    }
-
-    private void end() {
-        journal.ifPresent(Journal::close);
-        journal = Optional.empty();
+        write(() -> {
+            if (!journal.isBehind()) {
+                step.run();
+            }
+        });
     }
 
     private void write(Runnable step) {
-        writer.execute(() -> {
-            try {
-                step.run();
-            } catch (RuntimeException e) {
+        writer.execute(() -> attempt(step));
+    }
+
+    private void attempt(Runnable step) {
+        try {
+            step.run();
+            failing = failing && journal.isBehind();
+        } catch (RuntimeException e) {
+            if (!failing) {
+                failing = true;
                 LOG.warn("journal", e);
-                javafx.application.Platform.runLater(
-                        () -> notices.refuse(rondel.words.Words.of("journal.failed", String.valueOf(e.getMessage()))));
+                String why = String.valueOf(e.getMessage());
+                Platform.runLater(() -> notices.refuse(Words.of("journal.failed", why)));
             }
-        });
+        }
     }
 
     /** Ends the journal for good: the window closes, and what is unsaved was given up. */
     @Override
     public void close() {
-        writer.execute(this::end);
+        writer.execute(() -> attempt(journal::close));
         writer.shutdown();
         try {
             if (!writer.awaitTermination(10, TimeUnit.SECONDS)) {

@@ -1,17 +1,20 @@
 package rondel.desktop.app;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.files.Questions;
 import rondel.formats.job.JobFile;
-import rondel.formats.journal.Journal;
+import rondel.formats.journal.LeftOver;
+import rondel.formats.journal.LetGo;
 import rondel.job.Job;
 import rondel.words.Refusal;
+import rondel.words.Words;
 
 /** Offers work that a crash left behind, one piece at a start: what is not answered yet is offered at the next. */
 public final class Recovery {
@@ -27,7 +30,7 @@ public final class Recovery {
     }
 
     /** Work left over, and the job as its own file has it, where that can be read. */
-    private record Offer(Journal.Recovered work, Optional<Job> saved) {}
+    private record Offer(LeftOver work, Optional<Job> saved) {}
 
     private record Found(List<Offer> offers, List<String> unreadable) {}
 
@@ -35,9 +38,10 @@ public final class Recovery {
         desk.workers().run(() -> find(journals), this::ask, desk.notices()::failed, () -> {});
     }
 
-    private static Found find(Path journals) {
+    private static Found find(Path journals) throws IOException {
+        LetGo.clear(journals, Instant.now());
         List<String> unreadable = new ArrayList<>();
-        List<Offer> offers = Journal.leftOver(journals, unreadable::add).stream()
+        List<Offer> offers = LeftOver.in(journals, unreadable::add).stream()
                 .map(work -> new Offer(work, saved(work.origin(), unreadable)))
                 .toList();
         return new Found(offers, unreadable);
@@ -55,16 +59,37 @@ public final class Recovery {
     private void ask(Found found) {
         found.unreadable.forEach(desk.notices()::refuse);
         for (Offer offer : found.offers) {
-            Journal.Recovered work = offer.work;
-            int edits = (int) Stream.iterate(work.history().past(), Optional::isPresent, p -> p.get()
-                            .next())
-                    .count();
-            if (questions.recover(work.history().job().title(), edits)) {
-                desk.bench().open(work.history(), work.origin(), offer.saved);
-                recorder.whenWritten(work::discard);
-                return;
+            String title = offer.work.history().job().title();
+            switch (questions.recover(title, offer.work.edits(), offer.work.lost())) {
+                case BRING_BACK -> {
+                    bringBack(offer);
+                    return;
+                }
+                case NOT_NOW -> {
+                    // It stays where it is, and is offered at the next start.
+                }
+                case LET_GO -> letGo(offer.work, title);
             }
-            work.discard();
+        }
+    }
+
+    private void bringBack(Offer offer) {
+        LeftOver work = offer.work;
+        desk.bench().open(work.history(), work.origin(), offer.saved);
+        recorder.whenWritten(work::discard);
+        if (work.lost() > 0) {
+            desk.notices().refuse(Words.of("journal.lost", work.lost()));
+        }
+    }
+
+    private void letGo(LeftOver work, String title) {
+        if (!questions.letGo(title)) {
+            return;
+        }
+        try {
+            LetGo.keep(work);
+        } catch (IOException e) {
+            desk.notices().failed(e);
         }
     }
 }

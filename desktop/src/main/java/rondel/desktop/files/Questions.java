@@ -90,6 +90,18 @@ public interface Questions {
     /** @param anySelected whether exporting only the selection can be chosen */
     Optional<ExportChoice> export(boolean anySelected);
 
-    /** Whether work left over from a crash should be brought back. */
-    boolean recover(String title, int edits);
+    /** What to do with work left over from a crash. */
+    enum LeftOverAnswer {
+        BRING_BACK,
+        /** It is asked again at the next start. */
+        NOT_NOW,
+        LET_GO
+    }
+
+    /** @param edits that are not in any file
+     *  @param lost those beyond that can't be brought back */
+    LeftOverAnswer recover(String title, int edits, int lost);
+
+    /** Whether work left over from a crash is really to be put away. */
+    boolean letGo(String title);
 }

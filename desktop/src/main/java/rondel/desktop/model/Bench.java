@@ -40,7 +40,7 @@ public final class Bench {
 
     public Bench(Job job, EditThreads threads) {
         History fresh = WhatFollows.editing().begin(job);
-        edits = new EditQueue(threads, new ChoiceNames(), fresh);
+        edits = new EditQueue(threads, new EditListener(), fresh);
         open(fresh, Optional.empty(), Optional.of(job));
     }
 
@@ -116,6 +116,7 @@ public final class Bench {
     public void savedAs(Path target, Job job) {
         file = Optional.of(target);
         saved = Optional.of(job);
+        recorder.saved(job, target);
         changed(EnumSet.of(Change.FILE));
     }
 
@@ -150,7 +151,7 @@ public final class Bench {
     }
 
     /** How the bench hears of its edits. */
-    private final class ChoiceNames implements EditQueue.Listener {
+    private final class EditListener implements EditQueue.Listener {
 
         @Override
         public void shown(Operation operation, List<ElementId> selects, boolean merged) {
@@ -192,17 +193,17 @@ public final class Bench {
     }
 
     public void undo() {
-        travel(History::undo, () -> recorder.undone(), views::undone);
+        travel(History::undo, recorder::undone, views::undone);
     }
 
     public void redo() {
-        travel(History::redo, () -> recorder.redone(), views::redone);
+        travel(History::redo, recorder::redone, views::redone);
     }
 
-    private void travel(Function<History, Optional<History>> step, Runnable record, Consumer<Job> look) {
+    private void travel(Function<History, Optional<History>> step, Consumer<Job> record, Consumer<Job> look) {
         edits.then(() -> step.apply(history()).ifPresent(h -> {
             edits.replaceSettled(h);
-            record.run();
+            record.accept(h.job());
             look.accept(h.job());
             changed(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET));
         }));

@@ -3,6 +3,7 @@ package rondel.desktop.model;
 import java.nio.file.Path;
 import java.util.Optional;
 import rondel.history.History;
+import rondel.job.Job;
 import rondel.operation.Operation;
 
 /** Hears of every edit, so that none is lost in a crash. */
@@ -16,10 +17,13 @@ public interface Recorder {
         public void done(Operation operation) {}
 
         @Override
-        public void undone() {}
+        public void undone(Job after) {}
 
         @Override
-        public void redone() {}
+        public void redone(Job after) {}
+
+        @Override
+        public void saved(Job job, Path file) {}
     };
 
     /** Another job is on the bench; its history may hold edits that are not in {@code file} yet. */
@@ -27,7 +31,12 @@ public interface Recorder {
 
     void done(Operation operation);
 
-    void undone();
+    /** @param after the job as it is now */
+    void undone(Job after);
 
-    void redone();
+    /** @param after the job as it is now */
+    void redone(Job after);
+
+    /** @param job what a file holds now: one of the jobs that the history has had */
+    void saved(Job job, Path file);
 }

@@ -26,10 +26,10 @@ final class LetterLayer extends Pane {
     private static final double ARM = 18;
 
     /** What is shown now: the same is not made again, as that would ask for another layout, and so on for ever. */
-    private record ChoiceNames(List<PlacedLetter> letters, int number, Optional<Affine> standing, Affine toScreen) {}
+    private record Letters(List<PlacedLetter> letters, int number, Optional<Affine> standing, Affine toScreen) {}
 
     private Optional<LetterChoice> offered = Optional.empty();
-    private Optional<ChoiceNames> shown = Optional.empty();
+    private Optional<Letters> shown = Optional.empty();
 
     LetterLayer() {
         setMouseTransparent(true);
@@ -62,7 +62,7 @@ final class LetterLayer extends Pane {
             return;
         }
         Affine toScreen = viewport.toScreen().times(toSheet.get());
-        ChoiceNames wanted = new ChoiceNames(choice.letters(), choice.number(), standing, toScreen);
+        Letters wanted = new Letters(choice.letters(), choice.number(), standing, toScreen);
         if (shown.filter(wanted::equals).isPresent()) {
             return;
         }

@@ -36,7 +36,8 @@ final class Answers implements FileChoices, Questions {
     List<Path> fonts = List.of();
     Path export;
     Optional<UnaryOperator<SheetForm>> sheet = Optional.empty();
-    boolean recover = true;
+    LeftOverAnswer recover = LeftOverAnswer.BRING_BACK;
+    boolean letGo;
     Optional<SpacingForm> spacing = Optional.empty();
     Optional<UnaryOperator<ThingForm>> thing = Optional.empty();
     Optional<GuideForm> guide = Optional.empty();
@@ -158,7 +159,12 @@ final class Answers implements FileChoices, Questions {
     }
 
     @Override
-    public boolean recover(String title, int edits) {
+    public LeftOverAnswer recover(String title, int edits, int lost) {
         return recover;
+    }
+
+    @Override
+    public boolean letGo(String title) {
+        return letGo;
     }
 }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -14,8 +16,10 @@ import org.testfx.util.WaitForAsyncUtils;
 import rondel.catalogue.SampleJob;
 import rondel.compose.arrange.Move;
 import rondel.compose.arrange.Rename;
+import rondel.desktop.files.Questions;
 import rondel.formats.job.JobFile;
-import rondel.formats.journal.Journal;
+import rondel.formats.journal.JournalWriter;
+import rondel.formats.journal.LetGo;
 import rondel.formats.picture.PictureLevels;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -32,10 +36,11 @@ class RecoveryTest extends BenchFixture {
     private Job crashed(Optional<Path> origin) throws Exception {
         Job job = SampleJob.make();
         Path journals = folder.resolve("live");
-        try (Journal journal = Journal.start(journals, job, origin, PictureLevels.usual())) {
+        try (JournalWriter journal = new JournalWriter(journals, job, origin)) {
+            Job moved = new Move(LEAF, 10, 20).apply(job);
             journal.done(new Move(LEAF, 10, 20));
             journal.done(new Rename(LEAF, "Moved"));
-            journal.undone();
+            journal.undone(moved);
             Path left = only(journals);
             Path copy = Files.createDirectories(folder.resolve("left")).resolve("a");
             Files.createDirectories(copy);
@@ -56,7 +61,7 @@ class RecoveryTest extends BenchFixture {
 
     private JournalRecorder offered() throws Exception {
         JournalRecorder recorder = WaitForAsyncUtils.asyncFx(
-                        () -> new JournalRecorder(folder.resolve("new"), bench, desk.pictures(), notices))
+                        () -> new JournalRecorder(folder.resolve("new"), bench, notices))
                 .get();
         onFx(() -> new Recovery(desk, answers, recorder).offer(folder.resolve("left")));
         return recorder;
@@ -83,15 +88,28 @@ class RecoveryTest extends BenchFixture {
     }
 
     @Test
-    void whatIsNotWantedIsGoneAndTheBenchStaysAsItWas() throws Exception {
+    void nothingButASecondYesPutsWorkAwayAndItIsKeptForAMonth() throws Exception {
         crashed(Optional.empty());
-        answers.recover = false;
+        Path left = folder.resolve("left");
         Job before = bench.job();
+        answers.recover = Questions.LeftOverAnswer.NOT_NOW;
         try (JournalRecorder recorder = offered()) {
-            assertThat(recorder).isNotNull();
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> isEmpty(folder.resolve("left")));
+            calm();
+            assertThat(left.resolve("a")).as("not now").isDirectory();
+            answers.recover = Questions.LeftOverAnswer.LET_GO;
+            onFx(() -> new Recovery(desk, answers, recorder).offer(left));
+            calm();
+            assertThat(left.resolve("a")).as("not sure").isDirectory();
+            answers.letGo = true;
+            onFx(() -> new Recovery(desk, answers, recorder).offer(left));
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !Files.exists(left.resolve("a")));
             assertThat(bench.job()).isSameAs(before);
         }
+        assertThat(left.resolve("let-go/a/base.rondel")).exists();
+        LetGo.clear(left, Instant.now().plus(Duration.ofDays(29)));
+        assertThat(left.resolve("let-go/a")).exists();
+        LetGo.clear(left, Instant.now().plus(Duration.ofDays(31)));
+        assertThat(left.resolve("let-go/a")).doesNotExist();
     }
 
     @Test

@@ -195,7 +195,10 @@ class DialogsTest extends DialogFixture {
                 .isEqualTo(Questions.Unsaved.DISCARD);
         assertThat(asked(() -> dialogs.unsaved("Tags"), () -> {}, ButtonBar.ButtonData.CANCEL_CLOSE))
                 .isEqualTo(Questions.Unsaved.STAY);
-        assertThat(asked(() -> dialogs.recover("Tags", 3), () -> {}, ButtonBar.ButtonData.YES))
-                .isTrue();
+        assertThat(asked(() -> dialogs.recover("Tags", 3, 0), () -> {}, ButtonBar.ButtonData.YES))
+                .isEqualTo(Questions.LeftOverAnswer.BRING_BACK);
+        assertThat(asked(() -> dialogs.recover("Tags", 3, 0), () -> {}, ButtonBar.ButtonData.CANCEL_CLOSE))
+                .as("Escape lets nothing go")
+                .isEqualTo(Questions.LeftOverAnswer.NOT_NOW);
     }
 }

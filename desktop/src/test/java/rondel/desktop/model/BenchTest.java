@@ -113,6 +113,7 @@ class BenchTest {
     void everyStepIsRecordedInOrder() {
         Recorder recorder = mock(Recorder.class);
         bench.recordTo(recorder);
+        Job before = bench.job();
         Move move = new Move(ids("leaf"), 1, 2);
         bench.perform(move);
         bench.undo();
@@ -120,8 +121,8 @@ class BenchTest {
         bench.redo();
         InOrder order = inOrder(recorder);
         order.verify(recorder).done(move);
-        order.verify(recorder).undone();
-        order.verify(recorder).redone();
+        order.verify(recorder).undone(before);
+        order.verify(recorder).redone(bench.job());
         verifyNoMoreInteractions(recorder);
     }
 

@@ -73,10 +73,13 @@ class EditsInTheBackgroundTest {
         }
 
         @Override
-        public void undone() {}
+        public void undone(Job after) {}
 
         @Override
-        public void redone() {}
+        public void redone(Job after) {}
+
+        @Override
+        public void saved(Job job, Path file) {}
     }
 
     private static List<ElementId> ids(String... ids) {
@@ -237,14 +240,17 @@ class EditsInTheBackgroundTest {
         }
 
         @Override
-        public void undone() {
+        public void undone(Job after) {
             history = history.undo().orElseThrow();
         }
 
         @Override
-        public void redone() {
+        public void redone(Job after) {
             history = history.redo().orElseThrow();
         }
+
+        @Override
+        public void saved(Job job, Path file) {}
     }
 
     private static void ask(Bench bench, Random random) {

@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -44,12 +45,12 @@ public final class JobFile {
      *
      * @throws Refusal if it can't be written; an older file is untouched */
     public static void write(Job job, Path target, PictureSource pictures) {
-        byte[] preview = JobPreview.png(job, pictures);
+        Optional<byte[]> preview = JobPreview.png(job, pictures);
         AtomicFile.write(target, out -> write(job, preview, out));
     }
 
-    /** The file's content, with a preview that was painted before. */
-    public static void write(Job job, byte[] preview, OutputStream out) throws IOException {
+    /** The file's content, with a preview that was painted before, where it could be. */
+    public static void write(Job job, Optional<byte[]> preview, OutputStream out) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         stored(zip, "mimetype", JobFormat.MIME_TYPE.getBytes(StandardCharsets.US_ASCII));
         zip.putNextEntry(entry("job.json"));
@@ -61,7 +62,9 @@ public final class JobFile {
                     "media/" + m.id().sha256() + "." + m.extension(),
                     m.bytes().content());
         }
-        stored(zip, "preview.png", preview);
+        if (preview.isPresent()) {
+            stored(zip, "preview.png", preview.get());
+        }
         zip.finish();
     }
 

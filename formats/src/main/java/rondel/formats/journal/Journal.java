@@ -1,107 +1,111 @@
 package rondel.formats.journal;
 
-import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Consumer;
-import java.util.stream.Stream;
-import rondel.catalogue.WhatFollows;
+import rondel.formats.files.AtomicFile;
 import rondel.formats.files.WholeFolder;
 import rondel.formats.job.JobFile;
 import rondel.formats.job.OperationJson;
-import rondel.history.History;
 import rondel.job.Job;
-import rondel.operation.Operation;
-import rondel.paint.PictureSource;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
 /**
- * What was done since a job was last saved, a line an edit, in a folder of its own: {@code base.rondel}, {@code edits.jsonl}
- * and the placed pictures. The folder is locked while its window lives; one that is there without a lock is left over from
- * a crash. Not safe on several threads at once: give it one.
+ * What was done since a job was put on the bench, a line a step, in a folder of its own: {@code base.rondel}, {@code edits.jsonl}
+ * and the placed pictures. The first line tells the base by its hash. The folder is locked while its window lives; one that is
+ * there without a lock is left over from a crash. Not safe on several threads at once: give it one.
  */
-public final class Journal implements AutoCloseable {
+final class Journal implements AutoCloseable {
 
-    private static final String BASE = "base.rondel";
-    private static final String EDITS = "edits.jsonl";
-    private static final String LOCK = "lock";
-    private static final String ORIGIN = "origin.txt";
-
-    private final Path folder;
+    private final JournalFolder folder;
     private final FileChannel lockChannel;
     private final FileLock lock;
-    private final FileChannel edits;
+    private final JournalTape tape;
     private final OperationJson operations;
     private final ObjectMapper mapper = new ObjectMapper();
+    private int lines;
 
-    private Journal(Path folder, FileChannel lockChannel, FileLock lock, FileChannel edits) {
+    private Journal(JournalFolder folder, FileChannel lockChannel, FileLock lock, JournalTape tape) {
         this.folder = folder;
         this.lockChannel = lockChannel;
         this.lock = lock;
-        this.edits = edits;
-        this.operations = new OperationJson(new JournalMedia(folder));
+        this.tape = tape;
+        this.operations = new OperationJson(new JournalMedia(folder.folder()));
+    }
+
+    /** Opens a tape on a file. */
+    interface Tapes {
+        JournalTape on(Path file) throws IOException;
     }
 
     /** Starts a journal for a job as it is now.
      *
-     * @param origin the file that the job came from, if any */
-    public static Journal start(Path journals, Job job, Optional<Path> origin, PictureSource pictures) {
-        Path folder = journals.resolve(UUID.randomUUID().toString());
+     * @param origin the file that the job came from, if any
+     * @param unsaved whether the job itself is more than that file holds
+     * @throws IOException if there is no room for it; nothing of it stays */
+    static Journal start(Path journals, Job job, Optional<Path> origin, boolean unsaved, Tapes tapes)
+            throws IOException {
+        JournalFolder folder =
+                new JournalFolder(journals.resolve(UUID.randomUUID().toString()));
+        FileChannel lockChannel = null;
         try {
-            Files.createDirectories(folder);
-            FileChannel lockChannel = open(folder.resolve(LOCK));
+            Files.createDirectories(folder.folder());
+            lockChannel = FileChannel.open(folder.lock(), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             FileLock lock = lockChannel.lock();
-            JobFile.write(job, folder.resolve(BASE), pictures);
+            AtomicFile.write(folder.base(), out -> JobFile.write(job, Optional.empty(), out));
             Files.writeString(
-                    folder.resolve(ORIGIN),
+                    folder.origin(),
                     origin.map(p -> p.toAbsolutePath().toString()).orElse(""));
-            return new Journal(folder, lockChannel, lock, open(folder.resolve(EDITS)));
-        } catch (IOException e) {
-            throw new Refusal(Words.of("file.notWritten", folder, e.getMessage()), e);
+            Journal journal = new Journal(folder, lockChannel, lock, tapes.on(folder.edits()));
+            journal.append(JsonNodeFactory.instance
+                    .objectNode()
+                    .put("base", folder.baseHash())
+                    .put("unsaved", unsaved));
+            return journal;
+        } catch (IOException | RuntimeException e) {
+            if (lockChannel != null) {
+                lockChannel.close();
+            }
+            WholeFolder.delete(folder.folder());
+            throw e;
         }
     }
 
-    private static FileChannel open(Path file) throws IOException {
-        return FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE, StandardOpenOption.APPEND);
+    int lines() {
+        return lines;
     }
 
-    public void done(Operation operation) {
-        append(operations.write(operation));
+    /** @throws IOException if it could not be written; the journal is as it was */
+    void add(JournalStep step) throws IOException {
+        ObjectNode o = JsonNodeFactory.instance.objectNode();
+        append(
+                switch (step) {
+                    case JournalStep.Edit edit -> operations.write(edit.operation());
+                    case JournalStep.Undo undo -> o.put("step", "undo");
+                    case JournalStep.Redo redo -> o.put("step", "redo");
+                    case JournalStep.Saved saved ->
+                        o.put("step", "saved")
+                                .put("file", saved.file().toAbsolutePath().toString());
+                });
     }
 
-    public void undone() {
-        append(JsonNodeFactory.instance.objectNode().put("step", "undo"));
-    }
-
-    public void redone() {
-        append(JsonNodeFactory.instance.objectNode().put("step", "redo"));
-    }
-
-    private void append(ObjectNode line) {
+    private void append(ObjectNode content) throws IOException {
         try {
-            ByteBuffer bytes =
-                    ByteBuffer.wrap((mapper.writeValueAsString(line) + "\n").getBytes(StandardCharsets.UTF_8));
-            while (bytes.hasRemaining()) {
-                edits.write(bytes);
-            }
-            edits.force(false);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            tape.append(new JournalLine(lines, mapper.writeValueAsString(content)).text());
+            lines++;
+        } catch (JsonProcessingException e) {
+            throw new Refusal(Words.of("file.notWritten", folder.edits(), e.getMessage()), e);
         }
     }
 
@@ -109,105 +113,12 @@ public final class Journal implements AutoCloseable {
     @Override
     public void close() {
         try {
-            edits.close();
+            tape.close();
             lock.release();
             lockChannel.close();
-            WholeFolder.delete(folder);
+            WholeFolder.delete(folder.folder());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        }
-    }
-
-    /** Unsaved work that a crash left behind.
-     *
-     * @param history what was done, undone steps included
-     * @param origin the file that the job came from */
-    public record Recovered(Path folder, History history, Optional<Path> origin) {
-
-        public void discard() {
-            try {
-                WholeFolder.delete(folder);
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        }
-    }
-
-    /** All journals without a living window that hold at least one edit; those that hold none are cleared away.
-     *
-     * @param unreadable hears a sentence about each that can't be played again; it stays where it is */
-    public static List<Recovered> leftOver(Path journals, Consumer<String> unreadable) {
-        if (!Files.isDirectory(journals)) {
-            return List.of();
-        }
-        try (Stream<Path> folders = Files.list(journals)) {
-            return folders.filter(Files::isDirectory)
-                    .filter(Journal::isAbandoned)
-                    .flatMap(f -> readable(f, unreadable).stream())
-                    .toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static boolean isAbandoned(Path folder) {
-        try (FileChannel channel = open(folder.resolve(LOCK));
-                FileLock free = channel.tryLock()) {
-            return free != null;
-        } catch (OverlappingFileLockException e) {
-            return false;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static Optional<Recovered> readable(Path folder, Consumer<String> unreadable) {
-        try {
-            return replay(folder);
-        } catch (Refusal | UncheckedIOException e) {
-            unreadable.accept(Words.of("journal.unreadable", folder, e.getMessage()));
-            return Optional.empty();
-        }
-    }
-
-    /** The last line may be cut short by the crash; everything before it counts. */
-    private static Optional<Recovered> replay(Path folder) {
-        try {
-            if (!Files.exists(folder.resolve(EDITS)) || Files.size(folder.resolve(EDITS)) == 0) {
-                WholeFolder.delete(folder);
-                return Optional.empty();
-            }
-            History history = WhatFollows.editing().begin(JobFile.read(folder.resolve(BASE)));
-            OperationJson operations = new OperationJson(new JournalMedia(folder));
-            ObjectMapper mapper = new ObjectMapper();
-            for (String line : Files.readAllLines(folder.resolve(EDITS))) {
-                Optional<JsonNode> node = parsed(mapper, line);
-                if (node.isEmpty()) {
-                    break;
-                }
-                history = step(history, node.get(), operations);
-            }
-            String origin = Files.readString(folder.resolve(ORIGIN));
-            return Optional.of(
-                    new Recovered(folder, history, origin.isBlank() ? Optional.empty() : Optional.of(Path.of(origin))));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static History step(History history, JsonNode node, OperationJson operations) {
-        return switch (node.path("step").asText()) {
-            case "undo" -> history.undo().orElse(history);
-            case "redo" -> history.redo().orElse(history);
-            default -> history.then(operations.read(node));
-        };
-    }
-
-    private static Optional<JsonNode> parsed(ObjectMapper mapper, String line) {
-        try {
-            return Optional.of(mapper.readTree(line));
-        } catch (com.fasterxml.jackson.core.JsonProcessingException e) {
-            return Optional.empty();
         }
     }
 }

@@ -4,6 +4,9 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import org.slf4j.LoggerFactory;
 import rondel.formats.page.Page;
 import rondel.job.Job;
 import rondel.paint.PictureSource;
@@ -15,7 +18,19 @@ public final class JobPreview {
 
     private JobPreview() {}
 
-    public static byte[] png(Job job, PictureSource pictures) {
+    /** @return nothing where it can't be painted: a job is saved all the same */
+    public static Optional<byte[]> png(Job job, PictureSource pictures) {
+        try {
+            return Optional.of(painted(job, pictures));
+        } catch (CancellationException e) {
+            throw e;
+        } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+            LoggerFactory.getLogger(JobPreview.class).warn("a job has no preview", e);
+            return Optional.empty();
+        }
+    }
+
+    private static byte[] painted(Job job, PictureSource pictures) {
         Page page = Page.ofSheet(job, job.sheets().getFirst().id());
         double ratio = Math.min(1, page.width() / page.height());
         PixelSize size = PixelSize.ofWidth(page, (int) Math.max(1, Math.round(LONGEST_SIDE * ratio)));

@@ -68,7 +68,7 @@ public record Arrangement(Job job, Optional<Provenance> provenance) {
 
     /** Puts it on a shelf, in a set. What its parts come from is told of it too. */
     public Thing onto(Shelf shelf, String set, List<String> tags, PictureSource pictures) {
-        byte[] preview = JobPreview.png(job, pictures);
+        Optional<byte[]> preview = JobPreview.png(job, pictures);
         String name = job.title().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
         String file = (name.isEmpty() ? "arrangement" : name.toLowerCase(java.util.Locale.ROOT)) + ".rondel";
         Thing about = Thing.plain(set.isEmpty() ? file : set + "/" + file)

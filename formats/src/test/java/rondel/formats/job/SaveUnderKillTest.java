@@ -40,7 +40,8 @@ class SaveUnderKillTest {
             System.out.println("saving");
             for (int i = 1; ; i++) {
                 Job next = job.withTitle(Integer.toString(i));
-                AtomicFile.write(Path.of(args[0]), out -> JobFile.write(next, new byte[] {1}, out));
+                AtomicFile.write(
+                        Path.of(args[0]), out -> JobFile.write(next, java.util.Optional.of(new byte[] {1}), out));
             }
         }
     }
