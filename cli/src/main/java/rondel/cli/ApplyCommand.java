@@ -1,6 +1,7 @@
 package rondel.cli;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -23,12 +24,15 @@ final class ApplyCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Job job = change.read();
+        List<Operation> operations = Recipe.read(recipe).operations();
         Editing editing = WhatFollows.editing();
-        for (Operation operation : Recipe.read(recipe).operations()) {
-            job = editing.apply(operation, job);
-        }
-        change.write(job);
+        change.make(List.of(recipe), before -> {
+            Job job = before;
+            for (Operation operation : operations) {
+                job = editing.apply(operation, job);
+            }
+            return job;
+        });
         return 0;
     }
 }

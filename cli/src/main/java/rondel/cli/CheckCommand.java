@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -53,12 +54,15 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Job job = change.read();
-        List<Finding> found = check(job);
+        List<Finding> found = new ArrayList<>();
         if (mend) {
-            job = mended(job);
-            change.write(job);
-            found = check(job);
+            change.make(job -> {
+                Job mended = mended(job);
+                found.addAll(check(mended));
+                return mended;
+            });
+        } else {
+            found.addAll(check(change.read()));
         }
         if (json) {
             out.println(Json.text(json(found)));

@@ -13,11 +13,13 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.files.FileName;
+import rondel.formats.files.Replacing;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.page.Page;
 import rondel.formats.picture.PictureLevels;
@@ -59,6 +61,9 @@ final class ConvertCommand implements Callable<Integer> {
     @Option(names = "--json", description = "say what was done, with findings, as JSON")
     private boolean json;
 
+    @Mixin
+    private Overwriting overwriting;
+
     ConvertCommand(PrintStream out, PrintStream err) {
         this.out = out;
         this.err = err;
@@ -83,10 +88,11 @@ final class ConvertCommand implements Callable<Integer> {
 
     private Result convert(Path file, Path target, ExportFormat format, ArtworkReader reader, PictureLevels pictures) {
         try {
+            Replacing over = overwriting.check(target, files);
             Artwork artwork = reader.read(file);
             Job job = artwork.asJob();
             Page page = sized(Page.ofSheet(job, job.sheets().getFirst().id()), format);
-            format.write(page, pixels(page, format), pictures, target);
+            format.write(page, pixels(page, format), pictures, target, over);
             return new Result(file, target, artwork.findings(), Optional.empty());
         } catch (Refusal e) {
             return new Result(file, target, List.of(), Optional.of(e.getMessage()));

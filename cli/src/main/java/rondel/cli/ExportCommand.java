@@ -4,9 +4,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import rondel.formats.export.ExportFormat;
+import rondel.formats.files.Replacing;
 import rondel.formats.job.JobFile;
 import rondel.formats.page.Page;
 import rondel.formats.picture.PictureLevels;
@@ -40,9 +42,13 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--transparent", description = "without the paper")
     private boolean transparent;
 
+    @Mixin
+    private Overwriting overwriting;
+
     @Override
     public Integer call() {
         ExportFormat format = ExportFormat.of(target);
+        Replacing over = overwriting.check(target, List.of(file));
         Job job = JobFile.read(file);
         SheetId id = JobChange.sheet(job, sheet);
         Page page = only == null
@@ -52,7 +58,7 @@ final class ExportCommand implements Callable<Integer> {
             page = page.withoutPaper();
         }
         PixelSize size = format.ofPixels() ? PixelSize.atPpi(page, ppi) : new PixelSize(1, 1, ppi);
-        format.write(page, size, PictureLevels.usual(), target);
+        format.write(page, size, PictureLevels.usual(), target, over);
         return 0;
     }
 }

@@ -17,7 +17,6 @@ import rondel.compose.template.FillIn;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.job.FillInJson;
 import rondel.formats.reading.ArtworkReader;
-import rondel.job.Job;
 import rondel.job.Media;
 import rondel.text.Typesetter;
 import rondel.words.Refusal;
@@ -41,9 +40,11 @@ final class FillInCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Job job = change.read();
-        FillIn fillIn = FillInJson.read(json(), Blanks.of(job), this::picture);
-        change.write(WhatFollows.editing().apply(fillIn.operation(job, new Typesetter(FontsAtHand.usual())), job));
+        JsonNode given = json();
+        change.make(List.of(values), job -> {
+            FillIn fillIn = FillInJson.read(given, Blanks.of(job), this::picture);
+            return WhatFollows.editing().apply(fillIn.operation(job, new Typesetter(FontsAtHand.usual())), job);
+        });
         return 0;
     }
 

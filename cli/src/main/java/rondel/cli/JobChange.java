@@ -1,16 +1,31 @@
 package rondel.cli;
 
+import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import rondel.formats.files.FileStamp;
+import rondel.formats.files.Replacing;
 import rondel.formats.job.JobFile;
+import rondel.formats.job.JobLock;
 import rondel.formats.picture.PictureLevels;
 import rondel.job.Job;
 import rondel.job.SheetId;
 import rondel.words.Refusal;
+import rondel.words.Words;
 
 /** The job that a command is about, changed in place unless another file is named. */
 final class JobChange {
+
+    /** How long to wait for another command that changes the same job. */
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
 
     @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
     private Path file;
@@ -18,12 +33,41 @@ final class JobChange {
     @Option(names = "-o", paramLabel = "OUT", description = "write here and leave the job as it was")
     private Path target;
 
+    @Mixin
+    private Overwriting overwriting;
+
     Job read() {
         return JobFile.read(file);
     }
 
-    void write(Job job) {
-        JobFile.write(job, target == null ? file : target, PictureLevels.usual());
+    /** Reads the job, changes it and writes it; in place nobody else can change it meanwhile.
+     *
+     * @param inputs what else the command reads */
+    void make(Collection<Path> inputs, UnaryOperator<Job> change) {
+        if (target == null || Overwriting.same(target, file)) {
+            inPlace(change);
+            return;
+        }
+        Replacing over = overwriting.check(
+                target, Stream.concat(Stream.of(file), inputs.stream()).toList());
+        JobFile.write(change.apply(JobFile.read(file)), target, over, PictureLevels.usual());
+    }
+
+    private void inPlace(UnaryOperator<Job> change) {
+        Optional<JobLock> lock = java.nio.file.Files.exists(file) ? JobLock.take(file, PATIENCE) : Optional.empty();
+        try {
+            Optional<FileStamp> read = FileStamp.of(file);
+            Job changed = change.apply(JobFile.read(file));
+            JobFile.write(changed, file, new Replacing.OnlyWhatWasRead(read), PictureLevels.usual());
+        } catch (IOException e) {
+            throw new Refusal(Words.of("file.notRead", file, e.getMessage()), e);
+        } finally {
+            lock.ifPresent(JobLock::close);
+        }
+    }
+
+    void make(UnaryOperator<Job> change) {
+        make(List.of(), change);
     }
 
     /** The sheet by its number from 1. */

@@ -2,9 +2,11 @@ package rondel.cli;
 
 import java.io.PrintStream;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import rondel.compose.sheets.SheetSize;
 import rondel.formats.files.FileName;
@@ -41,6 +43,9 @@ final class NewCommand implements Callable<Integer> {
             defaultValue = "in")
     private String unit;
 
+    @Mixin
+    private Overwriting overwriting;
+
     NewCommand(PrintStream out) {
         this.out = out;
     }
@@ -51,7 +56,7 @@ final class NewCommand implements Callable<Integer> {
         String name = Optional.ofNullable(title)
                 .orElseGet(() -> FileName.stem(target.getFileName().toString()));
         Job job = Job.blank(name, LengthUnit.ofSymbol(unit).orElse(LengthUnit.IN), sheet.x(), sheet.y());
-        JobFile.write(job, target, PictureLevels.usual());
+        JobFile.write(job, target, overwriting.check(target, List.of()), PictureLevels.usual());
         out.println(target);
         return 0;
     }

@@ -54,7 +54,12 @@ final class PlaceCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Job job = change.read();
+        change.make(files, this::placed);
+        return 0;
+    }
+
+    private Job placed(Job before) {
+        Job job = before;
         Editing editing = WhatFollows.editing();
         SheetId id = JobChange.sheet(job, sheet);
         ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
@@ -65,8 +70,7 @@ final class PlaceCommand implements Callable<Integer> {
             placed.findings().forEach(f -> out.println(f.sentence()));
             job = editing.apply(placed.operation(), job);
         }
-        change.write(job);
-        return 0;
+        return job;
     }
 
     private static OptionalDouble optional(Double value) {

@@ -193,7 +193,12 @@ final class ShelfCommand implements Runnable {
             @CommandLine.Mixin JobChange change,
             @Parameters(index = "1..*", arity = "1..*", paramLabel = "THING") List<String> things,
             @Option(names = "--sheet", paramLabel = "N", defaultValue = "1") int sheet) {
-        Job job = change.read();
+        change.make(before -> placed(before, things, sheet));
+        return 0;
+    }
+
+    private Job placed(Job before, List<String> things, int sheet) {
+        Job job = before;
         Editing editing = WhatFollows.editing();
         SheetId id = JobChange.sheet(job, sheet);
         ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
@@ -206,8 +211,7 @@ final class ShelfCommand implements Runnable {
                 job = editing.apply(placed.operation(), job);
             }
         }
-        change.write(job);
-        return 0;
+        return job;
     }
 
     @Command(

@@ -65,7 +65,7 @@ class ConvertingTest extends CommandLineFixture {
                 .hasSize(1)
                 .allSatisfy(l -> assertThat(l).startsWith("odd.svg: "));
         JsonNode list = new ObjectMapper()
-                .readTree(rondel("convert", odd, star, "--to", "svg", "-d", out, "--json")
+                .readTree(rondel("convert", odd, star, "--to", "svg", "-d", out, "--json", "--force")
                         .out());
         assertThat(list.at("/0/findings/0/sentence").asText()).isNotBlank();
         assertThat(list.at("/1/findings")).isEmpty();

@@ -3,13 +3,17 @@ package rondel.launcher;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import rondel.cli.Overwriting;
 import rondel.desktop.app.DesktopApp;
 import rondel.desktop.app.HeadlessBench;
 import rondel.desktop.files.DemoJobs;
 import rondel.formats.export.ExportFormat;
+import rondel.formats.files.Replacing;
 import rondel.formats.job.JobFile;
 import rondel.formats.page.Page;
 import rondel.formats.picture.PictureLevels;
@@ -26,6 +30,9 @@ final class DemoCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
+    @Mixin
+    private Overwriting overwriting;
+
     DemoCommand(PrintStream out) {
         this.out = out;
     }
@@ -39,14 +46,19 @@ final class DemoCommand implements Callable<Integer> {
         Files.createDirectories(FOLDER);
         Job job = DemoJobs.page();
         PictureLevels pictures = PictureLevels.usual();
-        JobFile.write(job, FOLDER.resolve("tide-page.rondel"), pictures);
+        JobFile.write(job, FOLDER.resolve("tide-page.rondel"), over("tide-page.rondel"), pictures);
         Page page = Page.ofSheet(job, job.sheets().getFirst().id());
         for (ExportFormat format : ExportFormat.values()) {
-            format.write(page, PixelSize.atPpi(page, PPI), pictures, FOLDER.resolve("tide-page." + format.extension()));
+            String name = "tide-page." + format.extension();
+            format.write(page, PixelSize.atPpi(page, PPI), pictures, FOLDER.resolve(name), over(name));
         }
         Display.useHeadlessToolkit();
-        HeadlessBench.shots(FOLDER);
+        HeadlessBench.shots(FOLDER, file -> overwriting.check(file, List.of()));
         out.println(Words.of("shots.noDisplay", FOLDER));
         return 0;
+    }
+
+    private Replacing over(String name) {
+        return overwriting.check(FOLDER.resolve(name), List.of());
     }
 }

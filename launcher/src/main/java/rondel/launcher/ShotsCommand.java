@@ -3,9 +3,12 @@ package rondel.launcher;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
+import rondel.cli.Overwriting;
 import rondel.desktop.app.HeadlessBench;
 
 /** Pictures of the main views. */
@@ -20,6 +23,9 @@ final class ShotsCommand implements Callable<Integer> {
     @Parameters(paramLabel = "DIR", description = "the folder to write to")
     private Path folder;
 
+    @Mixin
+    private Overwriting overwriting;
+
     ShotsCommand(PrintStream out) {
         this.out = out;
     }
@@ -28,7 +34,7 @@ final class ShotsCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         Files.createDirectories(folder);
         Display.useHeadlessToolkit();
-        HeadlessBench.shots(folder).forEach(out::println);
+        HeadlessBench.shots(folder, file -> overwriting.check(file, List.of())).forEach(out::println);
         return 0;
     }
 }

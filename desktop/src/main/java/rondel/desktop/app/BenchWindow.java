@@ -236,6 +236,7 @@ public final class BenchWindow extends StackPane {
 
     /** Lets go of the shelf. */
     public void close() {
+        actions.close();
         findings.close();
         shelfModel.close();
     }

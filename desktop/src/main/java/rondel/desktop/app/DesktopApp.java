@@ -14,6 +14,7 @@ import rondel.desktop.files.JobActions;
 import rondel.desktop.look.Theme;
 import rondel.desktop.model.Bench;
 import rondel.formats.files.OwnFolders;
+import rondel.formats.files.PartFiles;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.reading.ArtworkReader;
@@ -35,6 +36,7 @@ public final class DesktopApp extends Application {
     @Override
     public void start(Stage stage) {
         Theme.install();
+        List.of(OwnFolders.journals(), OwnFolders.fonts(), OwnFolders.shelf()).forEach(PartFiles::clear);
         Notices notices = new Notices(LogFile.open(OwnFolders.logs()));
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> Platform.runLater(() -> notices.failed(e)));
         Bench bench = new Bench(Job.blank(Words.of("new.untitled"), LengthUnit.IN, 304.8, 304.8), workers.edits());
@@ -65,7 +67,7 @@ public final class DesktopApp extends Application {
         if (Boolean.getBoolean("rondel.leaveWhenReady")) {
             leaveWhenReady(window);
         }
-        new Recovery(desk, dialogs, journal).offer(journals);
+        new Recovery(desk, window.actions(), dialogs, journal).offer(journals);
     }
 
     /** For measuring the start, and for training the cache that makes it quick: says so once the sheet, with the job that
@@ -89,7 +91,7 @@ public final class DesktopApp extends Application {
     @Override
     public void stop() {
         recorder.ifPresent(JournalRecorder::close);
-        workers.close();
         window.ifPresent(BenchWindow::close);
+        workers.close();
     }
 }

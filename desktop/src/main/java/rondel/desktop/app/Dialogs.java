@@ -77,6 +77,15 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     }
 
     @Override
+    public boolean replace(Path file) {
+        ButtonType yes = new ButtonType(Words.of("ask.replace"), ButtonBar.ButtonData.LEFT);
+        Alert alert = new Alert(
+                Alert.AlertType.CONFIRMATION, Words.of("ask.replaceSure", file.getFileName()), yes, ButtonType.CANCEL);
+        FormDialog.prepare(alert, owner.get(), Words.of("ask.replace"));
+        return alert.showAndWait().filter(yes::equals).isPresent();
+    }
+
+    @Override
     public boolean letGo(String title) {
         ButtonType go = new ButtonType(Words.of("ask.letGo"), ButtonBar.ButtonData.LEFT);
         ButtonType keep = new ButtonType(Words.of("ask.keep"), ButtonBar.ButtonData.CANCEL_CLOSE);

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Function;
 import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -26,6 +27,7 @@ import rondel.desktop.files.DemoJobs;
 import rondel.desktop.look.Theme;
 import rondel.desktop.model.Bench;
 import rondel.formats.files.AtomicFile;
+import rondel.formats.files.Replacing;
 import rondel.formats.files.WholeFolder;
 import rondel.formats.fonts.ShippedFonts;
 import rondel.formats.picture.PictureLevels;
@@ -47,8 +49,11 @@ public final class HeadlessBench {
 
     private HeadlessBench() {}
 
-    /** Writes a picture of each main view, on the demo jobs, into a folder. */
-    public static List<Path> shots(Path folder) throws InterruptedException, IOException {
+    /** Writes a picture of each main view, on the demo jobs, into a folder.
+     *
+     * @param over what is said of each file's place before it is made */
+    public static List<Path> shots(Path folder, Function<Path, Replacing> over)
+            throws InterruptedException, IOException {
         CountDownLatch started = new CountDownLatch(1);
         Platform.setImplicitExit(false);
         Platform.startup(started::countDown);
@@ -60,8 +65,9 @@ public final class HeadlessBench {
             for (StageEntry entry : StageEntry.ALL) {
                 for (StageShot shot : entry.shots()) {
                     Path file = folder.resolve(shot.name() + ".png");
+                    Replacing place = over.apply(file);
                     BufferedImage picture = taken(entry, shot, shelves.resolve("shelf"));
-                    AtomicFile.write(file, out -> write(picture, out));
+                    AtomicFile.write(file, place, out -> write(picture, out));
                     files.add(file);
                 }
             }
@@ -70,7 +76,7 @@ public final class HeadlessBench {
         }
         Path glyphs = folder.resolve("glyphs.png");
         BufferedImage picture = glyphs();
-        AtomicFile.write(glyphs, out -> write(picture, out));
+        AtomicFile.write(glyphs, over.apply(glyphs), out -> write(picture, out));
         files.add(glyphs);
         return files;
     }

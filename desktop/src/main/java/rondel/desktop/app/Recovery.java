@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.files.JobActions;
 import rondel.desktop.files.Questions;
 import rondel.formats.job.JobFile;
 import rondel.formats.journal.LeftOver;
@@ -20,10 +21,12 @@ import rondel.words.Words;
 public final class Recovery {
 
     private final Desk desk;
+    private final JobActions actions;
     private final Questions questions;
     private final JournalRecorder recorder;
 
-    public Recovery(Desk desk, Questions questions, JournalRecorder recorder) {
+    public Recovery(Desk desk, JobActions actions, Questions questions, JournalRecorder recorder) {
+        this.actions = actions;
         this.desk = desk;
         this.questions = questions;
         this.recorder = recorder;
@@ -76,6 +79,7 @@ public final class Recovery {
     private void bringBack(Offer offer) {
         LeftOver work = offer.work;
         desk.bench().open(work.history(), work.origin(), offer.saved);
+        work.origin().filter(Files::exists).ifPresent(actions::holdAgain);
         recorder.whenWritten(work::discard);
         if (work.lost() > 0) {
             desk.notices().refuse(Words.of("journal.lost", work.lost()));

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import rondel.desktop.export.ExportChoice;
 import rondel.formats.export.ExportFormat;
+import rondel.formats.files.Replacing;
 import rondel.formats.page.Page;
 import rondel.formats.png.PixelSize;
 import rondel.job.ElementId;
@@ -25,7 +26,7 @@ record Export(Job job, SheetId sheet, List<ElementId> selected, ExportChoice cho
         Page shown = choice.transparent() ? page.withoutPaper() : page;
         ExportFormat format = choice.format();
         PixelSize size = format.ofPixels() ? PixelSize.atPpi(shown, choice.ppi()) : new PixelSize(1, 1, choice.ppi());
-        format.write(shown, size, pictures, file);
+        format.write(shown, size, pictures, file, Replacing.ANYTHING);
         return file;
     }
 }

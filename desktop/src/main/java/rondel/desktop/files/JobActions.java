@@ -1,11 +1,13 @@
 package rondel.desktop.files;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import rondel.compose.pick.Picker;
 import rondel.compose.slot.FillSlots;
 import rondel.compose.template.Blanks;
@@ -20,7 +22,6 @@ import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkKind;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.files.FileName;
-import rondel.formats.job.JobFile;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Thing;
 import rondel.geometry.Point;
@@ -44,6 +45,9 @@ public final class JobActions {
     private final ArtworkReader artwork;
     private final Progress progress;
 
+    /** The file of the job on the bench. */
+    private Optional<HeldFile> held = Optional.empty();
+
     public JobActions(Desk desk, FileChoices choices, Questions questions, ArtworkReader artwork, Progress progress) {
         this.desk = desk;
         this.choices = choices;
@@ -58,8 +62,7 @@ public final class JobActions {
     }
 
     public void newJob() {
-        whenUnsavedIsSettled(
-                () -> questions.newJob().ifPresent(job -> desk.bench().open(job, Optional.empty())));
+        whenUnsavedIsSettled(() -> questions.newJob().ifPresent(this::openWithoutFile));
     }
 
     public void open() {
@@ -67,20 +70,59 @@ public final class JobActions {
     }
 
     public void open(Path file) {
-        progress.runFile(Words.of("progress.opening", file.getFileName()), () -> JobFile.read(file), job -> desk.bench()
-                .open(job, Optional.of(file)));
+        Optional<HeldFile> same = held.filter(h -> h.file().equals(file));
+        Callable<HeldFile.Opened> reading = () -> {
+            same.ifPresent(HeldFile::letGo);
+            return HeldFile.read(file);
+        };
+        progress.runFile(Words.of("progress.opening", file.getFileName()), reading, opened -> {
+            hold(Optional.of(opened.held()));
+            desk.bench().open(opened.job(), Optional.of(file));
+            opened.held().heldBy().ifPresent(desk.notices()::refuse);
+        });
+    }
+
+    private void openWithoutFile(Job job) {
+        hold(Optional.empty());
+        desk.bench().open(job, Optional.empty());
+    }
+
+    /** Holds the file that work brought back after a crash belongs to. */
+    public void holdAgain(Path file) {
+        progress.runFile(
+                Words.of("progress.opening", file.getFileName()), () -> HeldFile.held(file), h -> hold(Optional.of(h)));
+    }
+
+    private void hold(Optional<HeldFile> other) {
+        Optional<HeldFile> before = held;
+        held = other;
+        before.filter(b -> other.flatMap(HeldFile::lock).isEmpty()
+                        || !b.lock().equals(other.get().lock()))
+                .ifPresent(b -> desk.workers()
+                        .file(
+                                () -> {
+                                    b.letGo();
+                                    return b;
+                                },
+                                done -> {},
+                                desk.notices()::failed,
+                                () -> {}));
+    }
+
+    /** Lets the file go: the window closes. */
+    public void close() {
+        held.ifPresent(HeldFile::letGo);
+        held = Optional.empty();
     }
 
     /** Puts another demo job on the bench, once what is there is settled. */
     public void openDemo(DemoJobs.DemoJob demo) {
-        whenUnsavedIsSettled(() -> progress.run(Words.of("progress.openingDemo"), demo::read, job -> desk.bench()
-                .open(job, Optional.empty())));
+        whenUnsavedIsSettled(() -> progress.run(Words.of("progress.openingDemo"), demo::read, this::openWithoutFile));
     }
 
     /** Puts the demo job on the bench; it has no file until it is saved. */
     public void openDemo() {
-        progress.run(Words.of("progress.openingDemo"), DemoJobs::page, job -> desk.bench()
-                .open(job, Optional.empty()));
+        progress.run(Words.of("progress.openingDemo"), DemoJobs::page, this::openWithoutFile);
     }
 
     public void addSheet() {
@@ -110,7 +152,17 @@ public final class JobActions {
     }
 
     private void saveAs(Runnable then) {
-        choices.jobToSave(fileName("rondel")).ifPresent(f -> save(f, then));
+        choices.jobToSave(fileName("rondel")).flatMap(f -> named(f, "rondel")).ifPresent(f -> save(f, then));
+    }
+
+    /** The file that was chosen, with its ending. The system's dialog has asked about what is there by the name that was typed;
+     *  where the ending makes it another, it is asked about here. */
+    private Optional<Path> named(Path file, String ending) {
+        if (!FileName.extension(file.toString()).isEmpty()) {
+            return Optional.of(file);
+        }
+        Path whole = file.resolveSibling(file.getFileName() + "." + ending);
+        return Files.exists(whole) && !questions.replace(whole) ? Optional.empty() : Optional.of(whole);
     }
 
     private String fileName(String extension) {
@@ -123,15 +175,14 @@ public final class JobActions {
     }
 
     private void write(Job job, Path file, Runnable then) {
+        Optional<HeldFile> before = held;
         progress.runFile(
                 Words.of("progress.saving", file.getFileName()),
-                () -> {
-                    JobFile.write(job, file, desk.pictures());
-                    return file;
-                },
-                f -> {
-                    desk.bench().savedAs(f, job);
-                    desk.notices().say(Words.of("notice.saved", f.getFileName()));
+                () -> HeldFile.saved(job, file, before, desk.pictures()),
+                now -> {
+                    hold(Optional.of(now));
+                    desk.bench().savedAs(file, job);
+                    desk.notices().say(Words.of("notice.saved", file.getFileName()));
                     then.run();
                 });
     }
@@ -266,7 +317,10 @@ public final class JobActions {
 
     public void export() {
         questions.export(!desk.bench().selection().isEmpty()).ifPresent(choice -> {
-            choices.exportTarget(fileName(choice.format().extension())).ifPresent(f -> export(choice, f));
+            String ending = choice.format().extension();
+            choices.exportTarget(fileName(ending))
+                    .flatMap(f -> named(f, ending))
+                    .ifPresent(f -> export(choice, f));
         });
     }
 

@@ -102,6 +102,9 @@ public interface Questions {
      *  @param lost those beyond that can't be brought back */
     LeftOverAnswer recover(String title, int edits, int lost);
 
+    /** Whether a file that is there may be written over. */
+    boolean replace(Path file);
+
     /** Whether work left over from a crash is really to be put away. */
     boolean letGo(String title);
 }

@@ -164,6 +164,11 @@ final class Answers implements FileChoices, Questions {
     }
 
     @Override
+    public boolean replace(Path file) {
+        return false;
+    }
+
+    @Override
     public boolean letGo(String title) {
         return letGo;
     }

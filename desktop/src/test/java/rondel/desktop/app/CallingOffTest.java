@@ -13,8 +13,11 @@ import javafx.scene.control.Button;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.util.WaitForAsyncUtils;
+import rondel.catalogue.SampleJob;
+import rondel.compose.sheets.SetTitle;
 import rondel.desktop.export.ExportChoice;
 import rondel.formats.export.ExportFormat;
+import rondel.formats.job.JobFile;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -53,6 +56,39 @@ class CallingOffTest extends BenchFixture {
         try (Stream<Path> files = Files.list(folder)) {
             assertThat(files).containsExactly(target);
         }
+    }
+
+    /** Two savers, and neither loses. */
+    @Test
+    void whatOthersWroteToTheJobsFileStaysAndSoDoesTheWork() throws Exception {
+        Path file = folder.resolve("page.rondel");
+        JobFile.write(SampleJob.make(), file, desk.pictures());
+        onFx(() -> window.actions().open(file));
+        calm();
+        assertThat(folder.resolve(".page.rondel.lock")).content().contains(System.getProperty("user.name"));
+        JobFile.write(SampleJob.make().withTitle("Theirs"), file, desk.pictures());
+        onFx(() -> bench.perform(new SetTitle("Mine")));
+        onFx(() -> window.actions().save());
+        calm();
+        assertThat(notice()).contains("both are kept");
+        assertThat(JobFile.read(file).title()).isEqualTo("Theirs");
+        assertThat(bench.unsaved()).isTrue();
+        answers.job = folder.resolve("mine.rondel");
+        onFx(() -> window.actions().saveAs());
+        calm();
+        assertThat(JobFile.read(answers.job).title()).isEqualTo("Mine");
+        assertThat(bench.unsaved()).isFalse();
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !Files.exists(folder.resolve(".page.rondel.lock")));
+        answers.job = folder.resolve("page");
+        onFx(() -> window.actions().saveAs());
+        calm();
+        assertThat(JobFile.read(file).title())
+                .as("the ending makes it a file that is there")
+                .isEqualTo("Theirs");
+        onFx(() -> bench.perform(new SetTitle("Mine again")));
+        onFx(() -> window.actions().save());
+        calm();
+        assertThat(JobFile.read(folder.resolve("mine.rondel")).title()).isEqualTo("Mine again");
     }
 
     private boolean shown() {

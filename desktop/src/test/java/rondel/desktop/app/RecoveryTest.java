@@ -63,7 +63,7 @@ class RecoveryTest extends BenchFixture {
         JournalRecorder recorder = WaitForAsyncUtils.asyncFx(
                         () -> new JournalRecorder(folder.resolve("new"), bench, notices))
                 .get();
-        onFx(() -> new Recovery(desk, answers, recorder).offer(folder.resolve("left")));
+        onFx(() -> new Recovery(desk, window.actions(), answers, recorder).offer(folder.resolve("left")));
         return recorder;
     }
 
@@ -97,11 +97,11 @@ class RecoveryTest extends BenchFixture {
             calm();
             assertThat(left.resolve("a")).as("not now").isDirectory();
             answers.recover = Questions.LeftOverAnswer.LET_GO;
-            onFx(() -> new Recovery(desk, answers, recorder).offer(left));
+            onFx(() -> new Recovery(desk, window.actions(), answers, recorder).offer(left));
             calm();
             assertThat(left.resolve("a")).as("not sure").isDirectory();
             answers.letGo = true;
-            onFx(() -> new Recovery(desk, answers, recorder).offer(left));
+            onFx(() -> new Recovery(desk, window.actions(), answers, recorder).offer(left));
             WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !Files.exists(left.resolve("a")));
             assertThat(bench.job()).isSameAs(before);
         }

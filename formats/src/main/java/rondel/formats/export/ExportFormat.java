@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
 import rondel.formats.files.AtomicFile;
+import rondel.formats.files.Replacing;
 import rondel.formats.page.Page;
 import rondel.formats.pdf.PdfWriter;
 import rondel.formats.png.JpegWriter;
@@ -60,7 +61,7 @@ public enum ExportFormat {
     }
 
     /** Writes the file whole or not at all. */
-    public void write(Page page, PixelSize size, PictureSource pictures, Path file) {
-        AtomicFile.write(file, out -> write(page, size, pictures, out));
+    public void write(Page page, PixelSize size, PictureSource pictures, Path file, Replacing over) {
+        AtomicFile.write(file, over, out -> write(page, size, pictures, out));
     }
 }

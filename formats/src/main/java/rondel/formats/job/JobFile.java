@@ -17,6 +17,7 @@ import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import rondel.formats.files.AtomicFile;
+import rondel.formats.files.Replacing;
 import rondel.formats.picture.PictureReader;
 import rondel.formats.png.JobPreview;
 import rondel.job.Job;
@@ -41,12 +42,19 @@ public final class JobFile {
 
     private JobFile() {}
 
-    /** Saves atomically.
+    /** Saves atomically, over whatever is there.
      *
      * @throws Refusal if it can't be written; an older file is untouched */
     public static void write(Job job, Path target, PictureSource pictures) {
+        write(job, target, Replacing.ANYTHING, pictures);
+    }
+
+    /** Saves atomically.
+     *
+     * @throws Refusal if it can't be written, or what is there is not to be replaced; it is untouched */
+    public static void write(Job job, Path target, Replacing over, PictureSource pictures) {
         Optional<byte[]> preview = JobPreview.png(job, pictures);
-        AtomicFile.write(target, out -> write(job, preview, out));
+        AtomicFile.write(target, over, out -> write(job, preview, out));
     }
 
     /** The file's content, with a preview that was painted before, where it could be. */
