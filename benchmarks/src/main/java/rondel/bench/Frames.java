@@ -139,7 +139,7 @@ final class Frames {
 
     /** Places a large photograph and goes on measuring until it is sharp on the sheet. */
     private void picture(Runnable then) {
-        window.actions().place(List.of(photograph), Optional.empty());
+        window.actions().artwork().place(List.of(photograph), Optional.empty());
         FrameTimes.measure(FRAMES, i -> {}, times -> {
             series.add(times);
             FrameTimes.calm(window, then);

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -92,8 +93,9 @@ final class ConvertCommand implements Callable<Integer> {
             Artwork artwork = reader.read(file);
             Job job = artwork.asJob();
             Page page = sized(Page.ofSheet(job, job.sheets().getFirst().id()), format);
-            format.write(page, pixels(page, format), pictures, target, over);
-            return new Result(file, target, artwork.findings(), Optional.empty());
+            List<Finding> found = new ArrayList<>(artwork.findings());
+            found.addAll(format.write(page, pixels(page, format), pictures, target, over));
+            return new Result(file, target, found, Optional.empty());
         } catch (Refusal e) {
             return new Result(file, target, List.of(), Optional.of(e.getMessage()));
         } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {

@@ -1,5 +1,6 @@
 package rondel.cli;
 
+import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -16,6 +17,7 @@ import rondel.formats.png.PixelSize;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.SheetId;
+import rondel.lines.check.Finding;
 
 /** Writes a sheet, or some of its elements, as SVG, PDF, PNG or JPEG. */
 @Command(
@@ -23,6 +25,8 @@ import rondel.job.SheetId;
         mixinStandardHelpOptions = true,
         description = "Writes a sheet, or some of its elements, as SVG, PDF, PNG or JPEG at true size.")
 final class ExportCommand implements Callable<Integer> {
+
+    private final PrintStream err;
 
     @Parameters(paramLabel = "JOB", description = "the job file")
     private Path file;
@@ -45,6 +49,10 @@ final class ExportCommand implements Callable<Integer> {
     @Mixin
     private Overwriting overwriting;
 
+    ExportCommand(PrintStream err) {
+        this.err = err;
+    }
+
     @Override
     public Integer call() {
         ExportFormat format = ExportFormat.of(target);
@@ -58,7 +66,8 @@ final class ExportCommand implements Callable<Integer> {
             page = page.withoutPaper();
         }
         PixelSize size = format.ofPixels() ? PixelSize.atPpi(page, ppi) : new PixelSize(1, 1, ppi);
-        format.write(page, size, PictureLevels.usual(), target, over);
+        List<Finding> found = format.write(page, size, PictureLevels.usual(), target, over);
+        found.forEach(f -> err.println(f.sentence()));
         return 0;
     }
 }

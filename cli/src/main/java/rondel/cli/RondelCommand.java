@@ -30,7 +30,9 @@ public final class RondelCommand implements Callable<Integer> {
      *
      * @param others further commands, which the launcher adds: those that need a window
      * @return 0, 1 for what failed with one line on {@code err}, or 2 for wrong usage */
-    public static int run(String[] args, PrintStream out, PrintStream err, Map<String, Object> others) {
+    public static int run(String[] args, PrintStream to, PrintStream errors, Map<String, Object> others) {
+        PrintStream out = PlainOutput.over(to);
+        PrintStream err = PlainOutput.over(errors);
         CommandLine line = new CommandLine(new RondelCommand())
                 .addSubcommand(new NewCommand(out))
                 .addSubcommand(new PlaceCommand(out))
@@ -38,7 +40,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new ApplyCommand())
                 .addSubcommand(new OperationsCommand(out))
                 .addSubcommand(new ConvertCommand(out, err))
-                .addSubcommand(new ExportCommand())
+                .addSubcommand(new ExportCommand(err))
                 .addSubcommand(new CheckCommand(out, err))
                 .addSubcommand(new ShelfCommand(out))
                 .addSubcommand(new BlanksCommand(out))
@@ -48,9 +50,21 @@ public final class RondelCommand implements Callable<Integer> {
                 .setOut(new java.io.PrintWriter(out, true))
                 .setErr(new java.io.PrintWriter(err, true))
                 .setExecutionExceptionHandler((e, c, parsed) -> failed(e, err));
-        int code = line.execute(args);
+        int code = executed(line, args, err);
         out.flush();
+        err.flush();
         return code;
+    }
+
+    private static int executed(CommandLine line, String[] args, PrintStream err) {
+        try {
+            return line.execute(args);
+        } catch (OutOfMemoryError e) {
+            err.println(Words.of("cli.outOfMemory"));
+            return CommandLine.ExitCode.SOFTWARE;
+        } catch (StackOverflowError e) {
+            return failed(e, err);
+        }
     }
 
     private static int failed(Throwable e, PrintStream err) {

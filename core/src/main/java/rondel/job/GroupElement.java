@@ -9,6 +9,9 @@ public record GroupElement(
         Traits traits, List<Element> children, Optional<Clip> clip, Optional<Mask> mask, GroupUse use)
         implements Element {
 
+    /** How many groups may stand in each other: far more than anybody makes, and few enough for every reader and painter. */
+    public static final int DEEPEST = 400;
+
     public GroupElement {
         children = List.copyOf(children);
     }
@@ -46,6 +49,17 @@ public record GroupElement(
     /** Whether it is a slot for a picture that holds none yet. */
     public boolean isEmptySlot() {
         return slot().isPresent() && children.isEmpty();
+    }
+
+    /** How many groups stand in each other at most, in these elements. */
+    public static int depth(List<Element> elements) {
+        int depth = 0;
+        List<Element> level = elements;
+        while (!level.isEmpty()) {
+            level = level.stream().flatMap(e -> e.children().stream()).toList();
+            depth++;
+        }
+        return depth;
     }
 
     /** This group and everything inside it. */

@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.Optional;
 
 /** A picture file as it came, byte for byte.
  *
@@ -25,6 +26,11 @@ public record Media(MediaId id, String extension, Bytes bytes, int width, int he
     /** Makes pixels of a picture file, and files of pixels: core knows no file format, so who read the file says how. */
     public interface Codec {
         BufferedImage pixels(Media media);
+
+        /** Whether all of its pixels can be read; slow, and takes little memory. */
+        default boolean reads(Media media) {
+            return true;
+        }
 
         /** Pixels as a PNG file, without loss.
          *
@@ -49,10 +55,23 @@ public record Media(MediaId id, String extension, Bytes bytes, int width, int he
         return bytes.codec.pixels(this);
     }
 
+    /** Whether all of its pixels can be read. Slow the first time. */
+    public boolean isReadable() {
+        Optional<Boolean> known = bytes.readable;
+        if (known.isEmpty()) {
+            known = Optional.of(bytes.codec.reads(this));
+            bytes.readable = known;
+        }
+        return known.get();
+    }
+
     /** Bytes that are never changed; two are equal when they hold the same. */
     public static final class Bytes {
         private final byte[] content;
         private final Codec codec;
+
+        /** Told from the content, once. */
+        private volatile Optional<Boolean> readable = Optional.empty();
 
         public Bytes(byte[] content, Codec codec) {
             this.content = content.clone();

@@ -34,12 +34,24 @@ public record Stroke(
         BEVEL
     }
 
+    public Stroke {
+        if (dashes.stream().anyMatch(d -> !(d >= 0))) {
+            throw new IllegalArgumentException("dashes below 0");
+        }
+        dashes = List.copyOf(dashes);
+    }
+
     public static Stroke plain(Rgba colour, double width) {
         return new Stroke(Paint.solid(colour), width, Cap.BUTT, Join.MITER, 4, List.of(), 0);
     }
 
     public Stroke withPaint(Paint other) {
         return new Stroke(other, width, cap, join, miterLimit, dashes, dashOffset);
+    }
+
+    /** The same line without its dashes. */
+    public Stroke whole() {
+        return new Stroke(paint, width, cap, join, miterLimit, List.of(), 0);
     }
 
     public Stroke withWidth(double other) {

@@ -1,5 +1,7 @@
 package rondel.paint;
 
+import rondel.progress.Cancellation;
+
 /** A Gaussian blur by three box passes each way, after Kovesi, Fast Almost-Gaussian Filtering (DICTA 2010). */
 final class BoxBlur {
 
@@ -17,6 +19,7 @@ final class BoxBlur {
         float[] line = new float[Math.max(width, height)];
         float[] out = new float[line.length];
         for (int radius : radii(deviation)) {
+            Cancellation.check();
             for (int y = 0; y < height; y++) {
                 pass(values, y * width, 1, width, radius, line, out);
             }

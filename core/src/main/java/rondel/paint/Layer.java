@@ -6,9 +6,12 @@ import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
+import rondel.geometry.Box;
 import rondel.job.Mask;
+import rondel.progress.Cancellation;
 
 /** A transparent picture the size of what a graphics can show, painted apart and then laid over it. */
 final class Layer {
@@ -27,7 +30,22 @@ final class Layer {
     }
 
     static Layer over(Graphics2D g) {
-        return new Layer(g, deviceClip(g));
+        return over(g, deviceClip(g));
+    }
+
+    /** A layer only as large as what will be on it.
+     *
+     * @param ink in pixels */
+    static Layer over(Graphics2D g, Box ink) {
+        Rectangle needed =
+                new Rectangle2D.Double(ink.x() - 2, ink.y() - 2, ink.width() + 4, ink.height() + 4).getBounds();
+        return over(g, deviceClip(g).intersection(needed));
+    }
+
+    private static Layer over(Graphics2D g, Rectangle device) {
+        Cancellation.check();
+        LayerBudget.use(g, (long) Math.max(1, device.width) * Math.max(1, device.height));
+        return new Layer(g, device);
     }
 
     /** The pixels that a graphics' clip lets it reach. */
@@ -60,9 +78,15 @@ final class Layer {
             Luminance.toAlpha(((DataBufferInt) veil.pixels.getRaster().getDataBuffer()).getData());
         }
         keepAlphaOf(veil.pixels);
+        veil.done();
+    }
+
+    private void done() {
+        LayerBudget.holding(below, LayerBudget.held(below) - (long) pixels.getWidth() * pixels.getHeight());
     }
 
     void flatten(double opacity) {
+        done();
         graphics.dispose();
         AffineTransform before = below.getTransform();
         below.setTransform(new AffineTransform());

@@ -7,11 +7,13 @@ import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.function.BiConsumer;
 import java.util.function.Predicate;
+import org.slf4j.LoggerFactory;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -29,6 +31,7 @@ import rondel.job.Sheet;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.progress.Cancellation;
+import rondel.words.Refusal;
 
 /**
  * Paints sheets and elements onto a Graphics2D whose transform takes mm to pixels and whose clip is its picture. The one painter for screen,
@@ -40,21 +43,39 @@ public final class Painter {
     private final PictureSource pictures;
     private final Predicate<Element> shown;
     private final FinestLines finest;
+    private final BiConsumer<Element, Throwable> failed;
 
     public Painter(Map<MediaId, Media> media, PictureSource pictures) {
-        this(media, pictures, e -> !e.hidden() && e.role() != Role.GUIDE, new FinestLines(0));
+        this(media, pictures, e -> !e.hidden() && e.role() != Role.GUIDE, new FinestLines(0), Painter::log);
     }
 
-    private Painter(Map<MediaId, Media> media, PictureSource pictures, Predicate<Element> shown, FinestLines finest) {
+    private Painter(
+            Map<MediaId, Media> media,
+            PictureSource pictures,
+            Predicate<Element> shown,
+            FinestLines finest,
+            BiConsumer<Element, Throwable> failed) {
         this.media = media;
         this.pictures = pictures;
         this.shown = shown;
         this.finest = finest;
+        this.failed = failed;
+    }
+
+    private static void log(Element e, Throwable why) {
+        LoggerFactory.getLogger(Painter.class).warn("“{}” can't be painted", e.name(), why);
+    }
+
+    /** A painter that tells what it can't paint. In its place stands a marked box, and the rest is painted. */
+    public Painter telling(BiConsumer<Element, Throwable> listener) {
+        return new Painter(media, pictures, shown, finest, listener);
     }
 
     /** A painter that leaves these elements out, wherever in the tree they stand. */
     public Painter without(java.util.Set<ElementId> ids) {
-        return ids.isEmpty() ? this : new Painter(media, pictures, e -> shown.test(e) && !ids.contains(e.id()), finest);
+        return ids.isEmpty()
+                ? this
+                : new Painter(media, pictures, e -> shown.test(e) && !ids.contains(e.id()), finest, failed);
     }
 
     /** A painter for small pictures that are looked at, not made: hairlines, and lines that are not printed, come out this wide
@@ -62,7 +83,7 @@ public final class Painter {
      *
      * @param pixels how wide, in pixels */
     public Painter withLinesFrom(double pixels) {
-        return new Painter(media, pictures, shown, new FinestLines(pixels));
+        return new Painter(media, pictures, shown, new FinestLines(pixels), failed);
     }
 
     /** Paints the paper, where the sheet has a colour, and all elements; what reaches past the trim is painted too. */
@@ -78,14 +99,38 @@ public final class Painter {
     /** Paints elements back to front. */
     public void elements(Graphics2D g, List<Element> elements) {
         SheetScale.of(g);
+        LayerBudget.begin(g);
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
         for (Element e : elements) {
             Cancellation.check();
             if (shown.test(e)) {
-                element(g, e);
+                guarded(g, e);
             }
+        }
+    }
+
+    /** One element that can't be painted does not keep the others from it. */
+    private void guarded(Graphics2D g, Element e) {
+        AffineTransform before = g.getTransform();
+        if (!(Math.abs(Affine.of(before).determinant() * e.placement().determinant()) > 0)) {
+            return; // it has no area, however large its strokes are
+        }
+        Shape clip = g.getClip();
+        Composite composite = g.getComposite();
+        long held = LayerBudget.held(g);
+        try {
+            element(g, e);
+        } catch (CancellationException calledOff) {
+            throw calledOff;
+        } catch (RuntimeException | StackOverflowError | OutOfMemoryError why) {
+            g.setTransform(before);
+            g.setClip(clip);
+            g.setComposite(composite);
+            LayerBudget.holding(g, held);
+            failed.accept(e, why);
+            MarkedBox.paint(g, e);
         }
     }
 
@@ -102,6 +147,14 @@ public final class Painter {
         if (!inView(g, e)) {
             return;
         }
+        Affine own = Affine.of(g.getTransform()).times(e.placement());
+        PaintBound.problem(
+                        e,
+                        own,
+                        Affine.scale(1 / SheetScale.of(g), 1 / SheetScale.of(g)).times(own))
+                .ifPresent(key -> {
+                    throw Refusal.of(key, e.name());
+                });
         AffineTransform before = g.getTransform();
         switch (e) {
             case ShapeElement s -> {
@@ -114,7 +167,7 @@ public final class Painter {
             }
             case PictureElement p -> {
                 g.transform(p.placement().toAwt());
-                picture(g, p);
+                PicturePainting.paint(g, p, media.get(p.media()), pictures);
             }
             case GroupElement group -> group(g, group);
         }
@@ -135,7 +188,7 @@ public final class Painter {
         boolean filled = fill.visible();
         boolean stroked = stroke.isPresent() && stroke.get().visible();
         if (opacity < 1 && filled && stroked) {
-            Layer layer = Layer.over(g);
+            Layer layer = Layer.over(g, InkBox.of(outline, stroke.get(), Affine.of(g.getTransform())));
             drawn(layer.graphics(), outline, rule, fill, stroke, 1);
             layer.flatten(opacity);
             return;
@@ -164,7 +217,8 @@ public final class Painter {
     }
 
     private void line(Graphics2D g, Shape shape, Optional<Box> bounds, Stroke stroke) {
-        java.awt.Stroke pen = Pens.of(stroke);
+        Optional<Double> tint = PaintBound.tint(stroke, Affine.of(g.getTransform()));
+        java.awt.Stroke pen = Pens.of(tint.isEmpty() ? stroke : stroke.whole());
         if (stroke.paint() instanceof Paint.Tiles tiles) {
             tiles(g, pen.createStrokedShape(shape), bounds.map(b -> b.grown(stroke.width() * 2)), tiles);
         } else {
@@ -172,6 +226,7 @@ public final class Painter {
             g.setStroke(pen);
             Composite before = g.getComposite();
             Pens.thinness(stroke, Affine.of(g.getTransform())).ifPresent(share -> g.setComposite(faded(before, share)));
+            tint.ifPresent(share -> g.setComposite(faded(g.getComposite(), share)));
             g.draw(shape);
             g.setComposite(before);
         }
@@ -204,29 +259,6 @@ public final class Painter {
         }
     }
 
-    private void picture(Graphics2D g, PictureElement p) {
-        Media source = media.get(p.media());
-        Box frame = p.frame();
-        if (source == null) {
-            g.setColor(Colours.MISSING);
-            g.fill(new java.awt.geom.Rectangle2D.Double(frame.x(), frame.y(), frame.width(), frame.height()));
-            return;
-        }
-        Affine toDevice = Affine.of(g.getTransform());
-        double scale = Math.max(
-                Math.hypot(toDevice.a(), toDevice.b()) * frame.width() / source.width(),
-                Math.hypot(toDevice.c(), toDevice.d()) * frame.height() / source.height());
-        BufferedImage pixels = pictures.pixels(source, Math.max(scale, 1e-6));
-        Composite before = g.getComposite();
-        if (p.opacity() < 1) {
-            g.setComposite(AlphaComposite.SrcOver.derive((float) p.opacity()));
-        }
-        AffineTransform place = AffineTransform.getTranslateInstance(frame.x(), frame.y());
-        place.scale(frame.width() / pixels.getWidth(), frame.height() / pixels.getHeight());
-        g.drawImage(pixels, place, null);
-        g.setComposite(before);
-    }
-
     private void group(Graphics2D g, GroupElement group) {
         boolean clipped = group.clip().isPresent() && !clipIsIdle(group);
         if (group.opacity() >= 1 && !clipped && group.mask().isEmpty()) {
@@ -234,8 +266,12 @@ public final class Painter {
             elements(g, group.children());
             return;
         }
+        Optional<Box> ink = InkBox.of(g, group);
+        if (ink.isEmpty()) {
+            return;
+        }
         g.transform(group.placement().toAwt());
-        Layer layer = Layer.over(g);
+        Layer layer = Layer.over(g, ink.get());
         elements(layer.graphics(), group.children());
         if (clipped) {
             layer.keepInside(

@@ -17,6 +17,14 @@ import rondel.job.Shadow;
 /** The pixels of a shadow: the alpha of what throws it, blurred, in the shadow's colour. */
 final class ShadowPainting {
 
+    /** A blur by so many pixels is as smooth as by more of finer ones. */
+    private static final double FINE_DEVIATION = 48;
+
+    /** In pixels: beyond it a shadow is too faint to be seen, and numbers would overflow. */
+    private static final double FURTHEST_REACH = 200_000;
+
+    private static final double MOST_PIXELS = 30_000_000;
+
     private ShadowPainting() {}
 
     /** Lays the shadow of {@code element} on a graphics.
@@ -28,7 +36,7 @@ final class ShadowPainting {
         double dx = shadow.dx() * pixelsPerMm;
         double dy = shadow.dy() * pixelsPerMm;
         double deviation = shadow.deviation() * pixelsPerMm;
-        int reach = (int) Math.ceil(3 * deviation) + 2;
+        int reach = (int) Math.min(FURTHEST_REACH, Math.ceil(3 * deviation) + 2);
         Optional<Box> ink = PaintedExtent.rough(element, Affine.of(g.getTransform()));
         Rectangle view = Layer.deviceClip(g);
         if (ink.isEmpty()) {
@@ -43,24 +51,38 @@ final class ShadowPainting {
         if (area.isEmpty()) {
             return;
         }
-        BufferedImage image = new BufferedImage(area.width, area.height, BufferedImage.TYPE_INT_ARGB_PRE);
+        double coarse = coarseness(area, deviation);
+        int width = (int) Math.ceil(area.width / coarse);
+        int height = (int) Math.ceil(area.height / coarse);
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D on = image.createGraphics();
-        on.setClip(0, 0, area.width, area.height);
+        on.setClip(0, 0, width, height);
+        on.scale(1 / coarse, 1 / coarse);
         on.translate(-area.x, -area.y);
         on.transform(g.getTransform());
         on.setRenderingHints(g.getRenderingHints());
         paint.accept(on);
         on.dispose();
-        toShadow(image, deviation, shadow.colour());
+        toShadow(image, deviation / coarse, shadow.colour());
         AffineTransform before = g.getTransform();
         Object interpolation = g.getRenderingHint(RenderingHints.KEY_INTERPOLATION);
         g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
         g.setTransform(new AffineTransform());
-        g.drawImage(image, AffineTransform.getTranslateInstance(area.x + dx, area.y + dy), null);
+        AffineTransform place = AffineTransform.getTranslateInstance(area.x + dx, area.y + dy);
+        place.scale(coarse, coarse);
+        g.drawImage(image, place, null);
         g.setTransform(before);
         if (interpolation != null) {
             g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, interpolation);
         }
+    }
+
+    /** How many pixels of the picture one pixel of the shadow stands for: a wide blur hides it, and a very large shadow would
+     *  not fit into memory otherwise. */
+    private static double coarseness(Rectangle area, double deviation) {
+        double byBlur = Math.max(1, deviation / FINE_DEVIATION);
+        double byMemory = Math.sqrt((double) area.width * area.height / MOST_PIXELS);
+        return Math.max(byBlur, Math.max(1, byMemory));
     }
 
     private static Rectangle rectangle(Box b) {

@@ -9,6 +9,7 @@ import java.awt.image.BufferedImage;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.Paint;
+import rondel.progress.Cancellation;
 
 /** Covers an area with copies of a tile: drawn one by one while they are few, else from one picture of the tile. */
 final class TilePainting {
@@ -42,6 +43,7 @@ final class TilePainting {
         AffineTransform before = g.getTransform();
         Shape clip = g.getClip();
         for (int row = top; row < bottom; row++) {
+            Cancellation.check();
             for (int column = left; column < right; column++) {
                 g.translate(column * tile.width(), row * tile.height());
                 g.clip(new Rectangle2D.Double(tile.x(), tile.y(), tile.width(), tile.height()));

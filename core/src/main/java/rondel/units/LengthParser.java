@@ -24,12 +24,19 @@ public final class LengthParser {
 
     private static final String VULGAR = "½1/2 ¼1/4 ¾3/4 ⅛1/8 ⅜3/8 ⅝5/8 ⅞7/8 ⅓1/3 ⅔2/3";
 
+    /** What is typed is said again up to so many characters. */
+    private static final int LONGEST_SAID = 60;
+
+    /** Brackets and signs that stand in each other: nobody types more. */
+    private static final int DEEPEST = 40;
+
     /** A number and the power of length it carries: 0 for a bare number, 1 for a length. */
     private record Quantity(double value, int power) {}
 
     private final String text;
     private final LengthUnit bare;
     private int at;
+    private int depth;
 
     private LengthParser(String text, LengthUnit bare) {
         this.text = text;
@@ -49,7 +56,7 @@ public final class LengthParser {
         Quantity q = parser.length(parser.sum());
         parser.skip();
         if (parser.at < text.length() || !Double.isFinite(q.value)) {
-            throw Refusal.of("length.unreadable", typed.strip());
+            throw unreadable(typed);
         }
         return Math.rint(q.value * GRID) / GRID;
     }
@@ -78,10 +85,14 @@ public final class LengthParser {
     }
 
     private Quantity sum() {
+        if (++depth > DEEPEST) {
+            throw unreadable();
+        }
         Quantity left = product();
         for (; ; ) {
             OptionalInt sign = next("+-");
             if (sign.isEmpty()) {
+                depth--;
                 return left;
             }
             Quantity right = product();
@@ -111,7 +122,11 @@ public final class LengthParser {
     private Quantity factor() {
         OptionalInt sign = next("+-");
         if (sign.isPresent()) {
+            if (++depth > DEEPEST) {
+                throw unreadable();
+            }
             Quantity q = factor();
+            depth--;
             return sign.getAsInt() == '-' ? new Quantity(-q.value, q.power) : q;
         }
         double value;
@@ -181,7 +196,13 @@ public final class LengthParser {
         }
     }
 
+    private static Refusal unreadable(String typed) {
+        String said = typed.strip();
+        return Refusal.of(
+                "length.unreadable", said.length() > LONGEST_SAID ? said.substring(0, LONGEST_SAID) + "…" : said);
+    }
+
     private Refusal unreadable() {
-        return Refusal.of("length.unreadable", text);
+        return unreadable(text);
     }
 }

@@ -154,6 +154,6 @@ class BadInputTest {
         refused(
                 "deep.svg",
                 SVG + "<g>".repeat(10_000) + "<rect width='5' height='5'/>" + "</g>".repeat(10_000) + "</svg>",
-                "more than 512 deep");
+                "more than 400 deep");
     }
 }

@@ -36,7 +36,12 @@ public record Group(List<ElementId> elements, @LeftOut("") String name) implemen
         }
         Placing placing = new Placing(job);
         ElementId id = placing.freshId();
-        return Tree.siblings(job, ids, list -> gather(list, ids, id)).withNextNumber(placing.next());
+        Job grouped = Tree.siblings(job, ids, list -> gather(list, ids, id));
+        if (GroupElement.depth(first.sheet().elements()) >= GroupElement.DEEPEST
+                && GroupElement.depth(grouped.sheet(first.sheet().id()).elements()) > GroupElement.DEEPEST) {
+            throw Refusal.of("group.tooDeep", GroupElement.DEEPEST);
+        }
+        return grouped.withNextNumber(placing.next());
     }
 
     private List<Element> gather(List<Element> siblings, Set<ElementId> ids, ElementId id) {

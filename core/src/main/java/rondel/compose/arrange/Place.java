@@ -5,6 +5,7 @@ import java.util.List;
 import rondel.fields.LeftOut;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.Placing;
@@ -28,6 +29,9 @@ public record Place(
 
     @Override
     public Job apply(Job job) {
+        if (GroupElement.depth(elements) > GroupElement.DEEPEST) {
+            throw Refusal.of("group.tooDeep", GroupElement.DEEPEST);
+        }
         if (elements.isEmpty()) {
             throw Refusal.of("operation.nothingNamed");
         }

@@ -40,7 +40,7 @@ public record MakeSlots(List<ElementId> elements, Fit fit) implements Operation 
         Clip clip = Clipping.outline(shape).orElseThrow(() -> Refusal.of("clip.noOutline", Targets.display(shape)));
         ElementId own = placing.freshId();
         return new GroupElement(
-                shape.traits().withPlacement(Affine.IDENTITY),
+                shape.traits().withPlacement(Affine.IDENTITY).withLink(Optional.empty()),
                 List.of(),
                 Optional.of(new Clip(clip.outline(), clip.rule(), Optional.of(shape.with(t -> t.withId(own)
                         .withShadow(Optional.empty()))))),

@@ -8,10 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.ToIntFunction;
 import org.locationtech.jts.geom.PrecisionModel;
+import rondel.geometry.Crossings;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.curve.Contour;
 import rondel.progress.Cancellation;
+import rondel.words.Refusal;
 
 /**
  * Filled outlines laid over each other, and what they make together. Outlines are flattened and snap-rounded into an
@@ -32,7 +34,14 @@ public final class Overlay {
     private final Arrangement plane;
     private final FillRule[] rules;
 
+    /** Crossings that an arrangement may have: each becomes a node, and some hundred bytes. */
+    private static final double MOST_CROSSINGS = 4e6;
+
     private Overlay(List<Operand> operands) {
+        Outline all = Outline.joined(operands.stream().map(Operand::outline).toList());
+        if (Crossings.estimate(all) > MOST_CROSSINGS) {
+            throw Refusal.of("overlay.tooMany");
+        }
         PrecisionModel grid = new PrecisionModel(1 / GRID);
         segments = new Sources(operands, TOLERANCE, grid);
         plane = new Arrangement(segments, grid);
@@ -46,6 +55,7 @@ public final class Overlay {
                 : of(List.of(new Operand(outline, FillRule.NON_ZERO))).unite();
     }
 
+    /** @throws Refusal if they cross each other millions of times */
     public static Overlay of(List<Operand> operands) {
         return new Overlay(operands);
     }

@@ -15,6 +15,7 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
 import org.locationtech.jts.linearref.LengthIndexedLine;
+import rondel.geometry.Crossings;
 import rondel.geometry.Outline;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
@@ -37,13 +38,24 @@ public record CutLine(Checked.Placed of, Contour contour, LineString line) {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
+    /** A line that crosses itself more often is not looked at. */
+    private static final double MOST_CROSSINGS = 4e6;
+
+    /** Whether an element crosses itself so often that its lines are left out. */
+    public static boolean isTooMuch(Checked.Placed placed) {
+        return Crossings.estimate(outline(placed)) > MOST_CROSSINGS;
+    }
+
+    private static Outline outline(Checked.Placed placed) {
+        return switch (placed.element()) {
+            case ShapeElement s -> s.outline();
+            case TextElement t -> t.outline();
+            default -> Outline.EMPTY;
+        };
+    }
+
     static List<CutLine> of(Checked.Placed placed) {
-        Outline outline =
-                switch (placed.element()) {
-                    case ShapeElement s -> s.outline();
-                    case TextElement t -> t.outline();
-                    default -> Outline.EMPTY;
-                };
+        Outline outline = isTooMuch(placed) ? Outline.EMPTY : outline(placed);
         return Contour.of(outline.transformed(placed.toSheet())).stream()
                 .map(c -> new CutLine(placed, c, flat(c)))
                 .toList();

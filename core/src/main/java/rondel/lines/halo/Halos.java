@@ -196,12 +196,14 @@ public final class Halos implements Follower {
     }
 
     private static Optional<Element> anew(Located halo, Link.Around link, HaloMaking making) {
+        if (!(halo.element() instanceof ShapeElement line)) {
+            // What was made of the line, a window for one, is no line any more, and follows nothing.
+            return Optional.of(halo.element().with(t -> t.withLink(Optional.empty())));
+        }
         Outline outline = making.line(halo, link);
         return outline.isEmpty()
                 ? Optional.empty()
-                : halo.toSheet()
-                        .inverse()
-                        .map(back -> redrawn((ShapeElement) halo.element(), outline.transformed(back)));
+                : halo.toSheet().inverse().map(back -> redrawn(line, outline.transformed(back)));
     }
 
     /** The line along another outline, in its parent's space. */

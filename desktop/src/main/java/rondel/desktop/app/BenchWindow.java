@@ -264,7 +264,7 @@ public final class BenchWindow extends StackPane {
 
         @Override
         public void placed(Thing thing) {
-            shelfModel.file(thing).ifPresent(f -> actions.place(thing, f, sheet.middle()));
+            shelfModel.file(thing).ifPresent(f -> actions.artwork().place(thing, f, sheet.middle()));
         }
 
         void dragged(MouseEvent e) {
@@ -283,7 +283,7 @@ public final class BenchWindow extends StackPane {
             if (carried.isVisible() && sheet.contains(place)) {
                 Thing thing = taken.orElseThrow().thing;
                 Point at = sheet.viewport().toSheet(place.getX(), place.getY());
-                shelfModel.file(thing).ifPresent(f -> actions.place(thing, f, at));
+                shelfModel.file(thing).ifPresent(f -> actions.artwork().place(thing, f, at));
                 sheet.requestFocus();
             }
             carried.setVisible(false);

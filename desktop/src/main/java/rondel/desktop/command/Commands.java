@@ -69,15 +69,15 @@ public final class Commands {
         DemoJobs.all().forEach(d -> add("demo-" + d.name(), "", always(), () -> files.openDemo(d)));
         add("save", "Shortcut+S", always(), files::save);
         add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
-        add("place", "Shortcut+I", always(), files::place);
-        add("fillIn", "Shortcut+Alt+F", always(), files::fillIn);
+        add("place", "Shortcut+I", always(), files.artwork()::place);
+        add("fillIn", "Shortcut+Alt+F", always(), files.artwork()::fillIn);
         add("shelve", "Shortcut+Shift+Alt+S", this::anySelected, shelf::shelve);
         add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle()));
         add("glyphs", "Shortcut+Alt+G", this::oneText, () -> texts.glyphs(questions::glyph));
         add("letters", "Shortcut+Alt+L", this::oneText, letters::open);
         add("textOnOutline", "", this::textAndShape, texts::onOutline);
         add("textStraight", "", this::oneText, () -> texts.change(l -> l.withPath(Optional.empty())));
-        add("addFonts", "", always(), () -> texts.addFonts(files.fontsToAdd()));
+        add("addFonts", "", always(), () -> texts.addFonts(files.artwork().fontsToAdd()));
         add("export", "Shortcut+E", always(), files::export);
         add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
         add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);

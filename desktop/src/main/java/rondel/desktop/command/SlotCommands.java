@@ -40,7 +40,8 @@ final class SlotCommands {
                 "Shortcut+Alt+W",
                 this::anySelected,
                 () -> desk.perform(new MakeSlots(bench.selectedIds(), Fit.FILL)));
-        all.put("fillWindows", "Shortcut+Alt+I", () -> !slots().isEmpty(), () -> files.fillSlots(slots()));
+        all.put("fillWindows", "Shortcut+Alt+I", () -> !slots().isEmpty(), () -> files.artwork()
+                .fillSlots(slots()));
         all.put("emptyWindows", "", this::anySlot, () -> desk.perform(new EmptySlots(selectedSlots())));
         all.put("fitFill", "", this::anySlot, () -> desk.perform(new SetFit(selectedSlots(), Fit.FILL)));
         all.put("fitWhole", "", this::anySlot, () -> desk.perform(new SetFit(selectedSlots(), Fit.WHOLE)));

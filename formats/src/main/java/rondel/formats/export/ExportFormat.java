@@ -3,8 +3,11 @@ package rondel.formats.export;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import rondel.formats.files.AtomicFile;
 import rondel.formats.files.Replacing;
 import rondel.formats.page.Page;
@@ -13,6 +16,10 @@ import rondel.formats.png.JpegWriter;
 import rondel.formats.png.PixelSize;
 import rondel.formats.png.PngWriter;
 import rondel.formats.svg.SvgWriter;
+import rondel.geometry.Affine;
+import rondel.job.Element;
+import rondel.lines.check.Finding;
+import rondel.lines.check.kinds.Unpaintable;
 import rondel.paint.PictureSource;
 import rondel.words.Refusal;
 
@@ -60,8 +67,23 @@ public enum ExportFormat {
         }
     }
 
-    /** Writes the file whole or not at all. */
-    public void write(Page page, PixelSize size, PictureSource pictures, Path file, Replacing over) {
-        AtomicFile.write(file, over, out -> write(page, size, pictures, out));
+    /** Writes the file whole or not at all.
+     *
+     * @return what could not be painted, and has a marked box in its place */
+    public List<Finding> write(Page page, PixelSize size, PictureSource pictures, Path file, Replacing over) {
+        List<Finding> found = new ArrayList<>();
+        BiConsumer<Element, Throwable> failed = (e, why) -> found.add(Unpaintable.finding(e, why));
+        AtomicFile.write(file, over, out -> {
+            switch (this) {
+                case PNG -> PngWriter.write(page, size, pictures, out, failed);
+                case JPG -> JpegWriter.write(page, size, pictures, out, failed);
+                case PDF -> {
+                    PdfWriter.write(page, pictures, out);
+                    found.addAll(Unpaintable.of(page.elements(), Affine.IDENTITY, page.media()));
+                }
+                case SVG -> SvgWriter.write(page, pictures, out);
+            }
+        });
+        return found.stream().distinct().toList();
     }
 }

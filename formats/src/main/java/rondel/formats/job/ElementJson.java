@@ -41,8 +41,6 @@ import rondel.job.Traits;
  *  that are as usual (visible, unlocked, printed, opaque) are not written. */
 final class ElementJson {
 
-    private static final int DEEPEST = 1000;
-
     /** The fields that say what an element follows, each for one kind of link. */
     private static final List<String> LINKS = List.of("alike", "around", "filling", "copy", "unites");
 
@@ -153,7 +151,7 @@ final class ElementJson {
     }
 
     private Element read(JsonNode node, int depth) {
-        if (depth > DEEPEST) {
+        if (depth >= GroupElement.DEEPEST) {
             throw new BadJson("children", "nested too deep");
         }
         Traits traits = mapper.read(node, TraitsForm.class).traits(link(node), ExtrasJson.read(node, KNOWN));

@@ -20,6 +20,9 @@ final class JobArchive {
     private static final int MOST = 20_000;
     private static final long USUAL_RATIO = 200;
 
+    /** Pictures are packed already, and hardly shrink again. */
+    private static final long PACKED_RATIO = 20;
+
     private JobArchive() {}
 
     static Map<String, byte[]> entries(Path file) {
@@ -37,7 +40,8 @@ final class JobArchive {
                     throw Refusal.of("job.unpacks", file);
                 }
                 if (!entry.isDirectory() && (name.equals("job.json") || name.startsWith("media/"))) {
-                    byte[] bytes = limited(zip, entry, file, Math.min(LARGEST_JSON, LARGEST_ALL - total));
+                    long room = Math.min(LARGEST_ALL, Runtime.getRuntime().maxMemory() / 2) - total;
+                    byte[] bytes = limited(zip, entry, file, Math.min(LARGEST_JSON, room));
                     total += bytes.length;
                     parts.put(name, bytes);
                 }
@@ -52,7 +56,10 @@ final class JobArchive {
 
     /** Unpacks at most {@code limit} bytes, and no more than a job's parts ever shrink by. */
     private static byte[] limited(ZipFile zip, ZipEntry entry, Path file, long limit) throws IOException {
-        long plausible = Math.max(64L << 20, Math.max(1, entry.getCompressedSize()) * USUAL_RATIO);
+        boolean packedBefore = entry.getName().startsWith("media/");
+        long plausible = Math.max(
+                packedBefore ? 1L << 20 : 64L << 20,
+                Math.max(1, entry.getCompressedSize()) * (packedBefore ? PACKED_RATIO : USUAL_RATIO));
         long most = Math.min(limit, plausible);
         try (InputStream in = zip.getInputStream(entry)) {
             byte[] bytes = in.readNBytes((int) Math.min(Integer.MAX_VALUE - 8, most + 1));

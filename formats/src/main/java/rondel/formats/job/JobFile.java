@@ -2,6 +2,7 @@ package rondel.formats.job;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.json.JsonMapper;
@@ -11,8 +12,10 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -20,6 +23,9 @@ import rondel.formats.files.AtomicFile;
 import rondel.formats.files.Replacing;
 import rondel.formats.picture.PictureReader;
 import rondel.formats.png.JobPreview;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.MediaId;
@@ -32,9 +38,12 @@ import rondel.words.Words;
  *  {@code preview.png}. */
 public final class JobFile {
 
+    /** An element's own fields nest a few levels; a group needs two. */
+    private static final int DEEPEST_JSON = 2 * GroupElement.DEEPEST + 100;
+
     private static final ObjectMapper MAPPER = JsonMapper.builder(com.fasterxml.jackson.core.JsonFactory.builder()
                     .streamReadConstraints(StreamReadConstraints.builder()
-                            .maxNestingDepth(3000)
+                            .maxNestingDepth(DEEPEST_JSON)
                             .maxStringLength(200_000_000)
                             .build())
                     .build())
@@ -113,10 +122,20 @@ public final class JobFile {
                 throw Refusal.of("job.newer", file, version, JobFormat.VERSION);
             }
             Job job = JobJson.read(root, media(root, entries, file));
+            Set<ElementId> ids = new HashSet<>();
+            job.everything()
+                    .map(Element::id)
+                    .filter(id -> !ids.add(id))
+                    .findFirst()
+                    .ifPresent(id -> {
+                        throw Refusal.of("job.sameId", file, id.value());
+                    });
             Cancellation.check();
             return job;
         } catch (BadJson e) {
             throw new Refusal(Words.of("job.damagedAt", file, e.field()), e);
+        } catch (StreamConstraintsException e) {
+            throw new Refusal(Words.of("job.tooDeep", file, GroupElement.DEEPEST), e);
         } catch (JsonProcessingException e) {
             throw new Refusal(Words.of("job.damaged", file), e);
         } catch (IOException e) {

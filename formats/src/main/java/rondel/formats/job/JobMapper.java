@@ -13,7 +13,9 @@ import com.fasterxml.jackson.databind.introspect.AnnotationIntrospectorPair;
 import com.fasterxml.jackson.databind.introspect.JacksonAnnotationIntrospector;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import java.lang.reflect.RecordComponent;
 import java.util.function.Function;
 import rondel.job.Element;
 import rondel.job.Media;
@@ -80,10 +82,22 @@ final class JobMapper {
      *  @throws rondel.words.Refusal where there is a sentence for what is wrong */
     <T> T read(JsonNode node, Class<T> type) {
         try {
-            return mapper.treeToValue(node, type);
+            return mapper.treeToValue(type.isRecord() && node instanceof ObjectNode o ? own(o, type) : node, type);
         } catch (JsonProcessingException e) {
             throw BadJson.of(e);
         }
+    }
+
+    /** Only the fields that a record has: an element's object holds those of other records too, and all that is in a group. */
+    private static ObjectNode own(ObjectNode node, Class<?> type) {
+        ObjectNode own = node.objectNode();
+        for (RecordComponent c : type.getRecordComponents()) {
+            JsonNode value = node.get(Components.field(c));
+            if (value != null) {
+                own.set(Components.field(c), value);
+            }
+        }
+        return own;
     }
 
     /** A field of an object that is there.

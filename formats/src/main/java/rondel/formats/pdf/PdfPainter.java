@@ -15,19 +15,29 @@ import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.geometry.OutlineBuilder;
 import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Media;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
+import rondel.job.Rgba;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
+import rondel.paint.PaintBound;
+import rondel.paint.PaintedExtent;
 import rondel.paint.Pens;
+import rondel.progress.Cancellation;
 
 /** Elements into one PDF content stream. Coordinates are computed here in double precision and written in points. */
 final class PdfPainter {
+
+    private static final Rgba MARK = new Rgba(0xb0, 0x3a, 0x2e, 255);
+
+    /** Pixels to the mm of a print. */
+    private static final double PRINTED = 300 / 25.4;
 
     private final PdfContext context;
     private final PDPageContentStream out;
@@ -51,9 +61,45 @@ final class PdfPainter {
     /** @param toStream from the elements' parent to this stream's space */
     void elements(List<Element> elements, Affine toStream) throws IOException {
         for (Element e : elements) {
-            if (Page.made(e) && e.opacity() > 0) {
+            Cancellation.check();
+            Affine own = toStream.times(e.placement());
+            boolean seen = Page.made(e) && e.opacity() > 0 && Math.abs(own.determinant()) > 0;
+            if (seen && problem(e, own)) {
+                marked(e, toStream);
+            } else if (seen) {
                 element(e, toStream);
             }
+        }
+    }
+
+    /** Whether readers of the file could not paint it in time. */
+    private boolean problem(Element e, Affine own) {
+        return e instanceof PictureElement p
+                ? Optional.ofNullable(context.page.media().get(p.media()))
+                        .filter(m -> !m.isReadable())
+                        .isPresent()
+                : context.toPage
+                        .inverse()
+                        .map(back -> back.times(own))
+                        .flatMap(toSheet -> PaintBound.problem(
+                                e, Affine.scale(PRINTED, PRINTED).times(toSheet), toSheet))
+                        .isPresent();
+    }
+
+    /** A box with its diagonals in the place of what can't be painted, as far as it is on the page. */
+    private void marked(Element e, Affine toStream) throws IOException {
+        Box page = new Box(0, 0, context.page.width(), context.page.height()).transformed(context.toPage);
+        Optional<Box> box = PaintedExtent.drawn(e, toStream).flatMap(page::intersection);
+        if (box.isPresent()) {
+            Box b = box.get();
+            Outline cross = new OutlineBuilder()
+                    .moveTo(b.x(), b.y())
+                    .lineTo(b.right(), b.bottom())
+                    .moveTo(b.right(), b.y())
+                    .lineTo(b.x(), b.bottom())
+                    .build()
+                    .plus(Outline.rectangle(b));
+            line(cross, Stroke.plain(MARK, 1), Affine.IDENTITY);
         }
     }
 

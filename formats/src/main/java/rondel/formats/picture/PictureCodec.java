@@ -17,6 +17,11 @@ enum PictureCodec implements Media.Codec {
     }
 
     @Override
+    public boolean reads(Media media) {
+        return PictureDecoder.reads(media);
+    }
+
+    @Override
     public byte[] png(BufferedImage image) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {

@@ -24,11 +24,29 @@ final class PictureDecoder {
     /** Pictures of more pixels than this are thinned while they are read, so that they never lie whole in memory. */
     private static final long LARGE = 6_000_000;
 
+    /** A decoded picture takes four bytes a pixel, and is copied once or twice on the way. */
+    private static final long PART_OF_MEMORY = 16;
+
     private PictureDecoder() {}
 
     static BufferedImage decode(Media media, int halvings) {
+        if ((long) media.width() * media.height() >> 2 * halvings
+                > Runtime.getRuntime().maxMemory() / PART_OF_MEMORY) {
+            throw Refusal.of("picture.noMemory", media.width(), media.height());
+        }
         boolean thin = halvings > 1 && (long) media.width() * media.height() > LARGE;
         int step = thin ? 1 << halvings - 1 : 1;
+        BufferedImage pixels = upright(standard(read(media, step)), media.orientation());
+        for (int i = thin ? halvings - 1 : 0; i < halvings; i++) {
+            pixels = halved(pixels);
+        }
+        return pixels;
+    }
+
+    /** One pixel of every so many each way.
+     *
+     * @throws Refusal if any pixel can't be read */
+    private static BufferedImage read(Media media, int step) {
         try (ImageInputStream in = new MemoryCacheImageInputStream(media.bytes().open())) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -39,16 +57,24 @@ final class PictureDecoder {
                 reader.setInput(in, true, true);
                 ImageReadParam how = reader.getDefaultReadParam();
                 how.setSourceSubsampling(step, step, 0, 0);
-                BufferedImage pixels = upright(standard(reader.read(0, how)), media.orientation());
-                for (int i = thin ? halvings - 1 : 0; i < halvings; i++) {
-                    pixels = halved(pixels);
-                }
-                return pixels;
+                return reader.read(0, how);
             } finally {
                 reader.dispose();
             }
         } catch (IOException | RuntimeException e) {
             throw e instanceof Refusal r ? r : new Refusal(Words.of("picture.broken", media.id()), e);
+        }
+    }
+
+    /** Whether all of a picture's pixels can be decoded; hardly any of them are kept. */
+    static boolean reads(Media media) {
+        try {
+            long pixels = (long) media.width() * media.height();
+            int step = (int) Math.max(1, Math.sqrt(pixels / 250_000.0));
+            read(media, step);
+            return true;
+        } catch (Refusal e) {
+            return false;
         }
     }
 

@@ -30,7 +30,7 @@ public final class PictureLevels implements PictureSource {
     public synchronized BufferedImage pixels(Media media, double scale) {
         int halvings = (int) Math.max(0, Math.floor(-Math.log(Math.min(1, scale)) / Math.log(2)));
         int most = (int) (Math.log(Math.max(1, Math.min(media.width(), media.height()))) / Math.log(2));
-        Key key = new Key(media.id(), Math.min(halvings, most));
+        Key key = new Key(media.id(), Math.min(Math.max(halvings, least(media)), most));
         BufferedImage found = kept.get(key);
         if (found == null) {
             found = PictureDecoder.decode(media, key.halvings);
@@ -43,6 +43,15 @@ public final class PictureLevels implements PictureSource {
             }
         }
         return found;
+    }
+
+    /** How often a picture must be halved so that it fits into a part of the memory. */
+    private int least(Media media) {
+        int halvings = 0;
+        while (4L * media.width() * media.height() >> 2 * halvings > limit) {
+            halvings++;
+        }
+        return halvings;
     }
 
     private static long bytes(BufferedImage image) {

@@ -35,6 +35,9 @@ public final class PictureReader {
     /** @param file how to call it in findings and refusals */
     public static Artwork read(byte[] bytes, String file) {
         Media media = media(bytes, file);
+        if (!media.isReadable()) {
+            throw Refusal.of("picture.broken", file);
+        }
         PictureTags tags = PictureTags.of(bytes);
         double ppiX = tags.ppi().map(PictureTags.Ppi::x).orElse(USUAL_PPI);
         double ppiY = tags.ppi().map(PictureTags.Ppi::y).orElse(USUAL_PPI);

@@ -32,8 +32,8 @@ public final class JobPreview {
 
     private static byte[] painted(Job job, PictureSource pictures) {
         Page page = Page.ofSheet(job, job.sheets().getFirst().id());
-        double ratio = Math.min(1, page.width() / page.height());
-        PixelSize size = PixelSize.ofWidth(page, (int) Math.max(1, Math.round(LONGEST_SIDE * ratio)));
+        double ppi = LONGEST_SIDE * 25.4 / Math.max(page.width(), page.height());
+        PixelSize size = PixelSize.atPpi(page, ppi);
         BufferedImage image = PageRaster.paint(page, size, pictures);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {

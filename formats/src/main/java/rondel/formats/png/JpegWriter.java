@@ -5,6 +5,7 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.function.BiConsumer;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageTypeSpecifier;
@@ -14,6 +15,7 @@ import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.metadata.IIOMetadataNode;
 import javax.imageio.stream.ImageOutputStream;
 import rondel.formats.page.Page;
+import rondel.job.Element;
 import rondel.paint.PictureSource;
 
 /** A page as a JPEG file of high quality; what is transparent becomes white, as JPEG has no alpha. */
@@ -25,11 +27,18 @@ public final class JpegWriter {
     private JpegWriter() {}
 
     public static void write(Page page, PixelSize size, PictureSource pictures, OutputStream out) throws IOException {
+        write(page, size, pictures, out, (e, why) -> {});
+    }
+
+    /** @param failed hears what can't be painted, and has a marked box in its place */
+    public static void write(
+            Page page, PixelSize size, PictureSource pictures, OutputStream out, BiConsumer<Element, Throwable> failed)
+            throws IOException {
         BufferedImage image = new BufferedImage(size.width(), size.height(), BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
         g.setColor(Color.WHITE);
         g.fillRect(0, 0, size.width(), size.height());
-        g.drawImage(PageRaster.paint(page, size, pictures), 0, 0, null);
+        g.drawImage(PageRaster.paint(page, size, pictures, failed), 0, 0, null);
         g.dispose();
         ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
         try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {

@@ -2,7 +2,9 @@ package rondel.formats.png;
 
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.util.function.BiConsumer;
 import rondel.formats.page.Page;
+import rondel.job.Element;
 import rondel.paint.Colours;
 import rondel.paint.Painter;
 import rondel.paint.PictureSource;
@@ -14,6 +16,16 @@ public final class PageRaster {
 
     /** Transparent where neither paper nor artwork is. */
     public static BufferedImage paint(Page page, PixelSize size, PictureSource pictures) {
+        return paint(page, new Painter(page.media(), pictures), size);
+    }
+
+    /** @param failed hears what can't be painted, and has a marked box in its place */
+    static BufferedImage paint(
+            Page page, PixelSize size, PictureSource pictures, BiConsumer<Element, Throwable> failed) {
+        return paint(page, new Painter(page.media(), pictures).telling(failed), size);
+    }
+
+    private static BufferedImage paint(Page page, Painter painter, PixelSize size) {
         BufferedImage image = new BufferedImage(size.width(), size.height(), BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = image.createGraphics();
         g.setClip(0, 0, size.width(), size.height());
@@ -22,7 +34,7 @@ public final class PageRaster {
             g.fillRect(0, 0, size.width(), size.height());
         });
         g.scale(size.ppi() / 25.4, size.ppi() / 25.4);
-        new Painter(page.media(), pictures).elements(g, page.elements());
+        painter.elements(g, page.elements());
         g.dispose();
         return image;
     }

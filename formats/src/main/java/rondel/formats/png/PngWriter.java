@@ -3,6 +3,7 @@ package rondel.formats.png;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.function.BiConsumer;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageTypeSpecifier;
@@ -11,6 +12,7 @@ import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.metadata.IIOMetadataNode;
 import javax.imageio.stream.ImageOutputStream;
 import rondel.formats.page.Page;
+import rondel.job.Element;
 import rondel.paint.PictureSource;
 
 /** A page as a PNG file whose pHYs tag says its true size. */
@@ -19,7 +21,14 @@ public final class PngWriter {
     private PngWriter() {}
 
     public static void write(Page page, PixelSize size, PictureSource pictures, OutputStream out) throws IOException {
-        write(PageRaster.paint(page, size, pictures), size.ppi(), out);
+        write(page, size, pictures, out, (e, why) -> {});
+    }
+
+    /** @param failed hears what can't be painted, and has a marked box in its place */
+    public static void write(
+            Page page, PixelSize size, PictureSource pictures, OutputStream out, BiConsumer<Element, Throwable> failed)
+            throws IOException {
+        write(PageRaster.paint(page, size, pictures, failed), size.ppi(), out);
     }
 
     public static void write(BufferedImage image, double ppi, OutputStream out) throws IOException {

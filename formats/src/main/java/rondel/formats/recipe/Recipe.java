@@ -1,6 +1,7 @@
 package rondel.formats.recipe;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
@@ -24,6 +25,8 @@ public record Recipe(List<Operation> operations) {
             root = new ObjectMapper().readTree(Files.readAllBytes(file));
         } catch (java.nio.file.NoSuchFileException e) {
             throw new Refusal(Words.of("file.notFound", file), e);
+        } catch (StreamConstraintsException e) {
+            throw new Refusal(Words.of("recipe.tooDeep", file), e);
         } catch (JsonProcessingException e) {
             throw new Refusal(Words.of("recipe.notJson", file, e.getLocation().getLineNr()), e);
         } catch (IOException e) {

@@ -8,6 +8,8 @@ final class Numbers {
         1e20, 1e21, 1e22
     };
 
+    private static final int AHEAD = 24;
+
     private final String text;
     private int at;
 
@@ -32,6 +34,12 @@ final class Numbers {
 
     int position() {
         return at;
+    }
+
+    /** The next few characters: enough to tell what begins there, however much comes after. */
+    String ahead() {
+        int from = Math.min(at, text.length());
+        return text.substring(from, Math.min(from + AHEAD, text.length()));
     }
 
     String rest() {

@@ -30,7 +30,7 @@ final class PathData {
         } catch (Numbers.NotFinite e) {
             throw e;
         } catch (NumberFormatException e) {
-            if (NotANumber.startsWith(data.in.rest())) {
+            if (NotANumber.startsWith(data.in.ahead())) {
                 throw new Numbers.NotFinite(data.in.rest());
             }
             whole = false;
@@ -44,14 +44,14 @@ final class PathData {
             char c = in.peek();
             if (Character.isLetter(c)) {
                 if (command == 0 && (c | 32) != 'm') {
-                    throw new NumberFormatException(in.rest());
+                    throw new NumberFormatException(in.ahead());
                 }
-                if (NotANumber.startsWith(in.rest())) {
-                    throw new Numbers.NotFinite(in.rest());
+                if (NotANumber.startsWith(in.ahead())) {
+                    throw new Numbers.NotFinite(in.ahead());
                 }
                 command = in.take();
             } else if (command == 0 || (command | 32) == 'z') {
-                throw new NumberFormatException(in.rest());
+                throw new NumberFormatException(in.ahead());
             } else if ((command | 32) == 'm') {
                 command = command == 'm' ? 'l' : 'L';
             }
@@ -100,7 +100,7 @@ final class PathData {
                 out.arcTo(rx, ry, turn, large, sweep, ox + in.next(), oy + in.next());
             }
             case 'z' -> out.close();
-            default -> throw new NumberFormatException(in.rest());
+            default -> throw new NumberFormatException(in.ahead());
         }
     }
 

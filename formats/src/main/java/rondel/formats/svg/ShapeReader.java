@@ -118,7 +118,7 @@ final class ShapeReader {
         } catch (Numbers.NotFinite e) {
             throw e;
         } catch (NumberFormatException e) {
-            if (NotANumber.startsWith(in.rest())) {
+            if (NotANumber.startsWith(in.ahead())) {
                 throw new Numbers.NotFinite(in.rest());
             }
             reading.findings.warn("svg.pathBroken", node.display());

@@ -16,13 +16,14 @@ import org.xml.sax.Locator;
 import org.xml.sax.SAXException;
 import org.xml.sax.SAXParseException;
 import org.xml.sax.ext.DefaultHandler2;
+import rondel.job.GroupElement;
 import rondel.words.Refusal;
 
 /** XML to {@link SvgNode}s. Entities of the document itself are expanded, within limits; a document type's address is
  *  never followed, and an entity that points elsewhere is refused. */
 final class SvgParser {
 
-    private static final int DEEPEST = 512;
+    private static final int DEEPEST = GroupElement.DEEPEST;
     private static final String SVG = "http://www.w3.org/2000/svg";
     private static final int MOST = 1_000_000;
 
@@ -37,6 +38,7 @@ final class SvgParser {
             factory.setFeature("http://xml.org/sax/features/external-general-entities", false);
             factory.setFeature("http://xml.org/sax/features/external-parameter-entities", false);
             SAXParser parser = factory.newSAXParser();
+            parser.setProperty("jdk.xml.maxElementDepth", Integer.toString(DEEPEST + 1));
             parser.setProperty(XMLConstants.ACCESS_EXTERNAL_DTD, "");
             parser.setProperty("http://xml.org/sax/properties/declaration-handler", handler);
             parser.setProperty("http://xml.org/sax/properties/lexical-handler", handler);

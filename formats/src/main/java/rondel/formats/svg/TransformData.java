@@ -41,7 +41,7 @@ final class TransformData {
         Numbers in = new Numbers(list);
         List<Double> values = new ArrayList<>(6);
         while (!in.atEnd()) {
-            if (NotANumber.startsWith(in.rest())) {
+            if (NotANumber.startsWith(in.ahead())) {
                 throw new Numbers.NotFinite(in.rest());
             }
             if (in.startsNumber() || in.peek() == ',') {

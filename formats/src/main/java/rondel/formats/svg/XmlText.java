@@ -73,6 +73,11 @@ final class XmlText {
         out.repeat(' ', depth);
     }
 
+    /** XML 1.0, production 2. */
+    private static boolean isXml(char c) {
+        return c >= ' ' && c < 0xfffe;
+    }
+
     private void escape(String text, boolean quoted) {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
@@ -83,7 +88,11 @@ final class XmlText {
                 case '"' -> out.append(quoted ? "&quot;" : "\"");
                 case '\n', '\t', '\r' -> out.append(quoted ? "&#" + (int) c + ";" : String.valueOf(c));
                 default -> {
-                    if (c >= ' ') {
+                    boolean paired = Character.isHighSurrogate(c)
+                                    && i + 1 < text.length()
+                                    && Character.isLowSurrogate(text.charAt(i + 1))
+                            || Character.isLowSurrogate(c) && i > 0 && Character.isHighSurrogate(text.charAt(i - 1));
+                    if (isXml(c) && (paired || !Character.isSurrogate(c))) {
                         out.append(c);
                     }
                 }

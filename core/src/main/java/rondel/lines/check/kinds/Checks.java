@@ -13,6 +13,7 @@ import rondel.progress.Cancellation;
 public final class Checks {
 
     private static final List<Check> ALL = List.of(
+            new Unpaintable(),
             new LiveText(),
             new OpenCut(),
             new DoubledCut(),
