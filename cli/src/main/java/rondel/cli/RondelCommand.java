@@ -42,7 +42,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new ConvertCommand(out, err))
                 .addSubcommand(new ExportCommand(err))
                 .addSubcommand(new CheckCommand(out, err))
-                .addSubcommand(new ShelfCommand(out))
+                .addSubcommand(new ShelfCommand(out, err))
                 .addSubcommand(new BlanksCommand(out))
                 .addSubcommand(new FillInCommand());
         others.forEach(line::addSubcommand);

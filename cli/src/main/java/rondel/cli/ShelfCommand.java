@@ -41,6 +41,7 @@ import rondel.job.SheetId;
 final class ShelfCommand implements Runnable {
 
     private final PrintStream out;
+    private final PrintStream err;
 
     @CommandLine.Spec
     private CommandSpec spec;
@@ -52,8 +53,9 @@ final class ShelfCommand implements Runnable {
             description = "the shelf's folder; your own without it")
     private Path folder;
 
-    ShelfCommand(PrintStream out) {
+    ShelfCommand(PrintStream out, PrintStream err) {
         this.out = out;
+        this.err = err;
     }
 
     /** What can be told of a thing; what is left out stays as it is. */
@@ -107,7 +109,9 @@ final class ShelfCommand implements Runnable {
     }
 
     private Shelf open() {
-        return StarterShelf.open(folder == null ? OwnFolders.shelf() : folder);
+        Shelf shelf = StarterShelf.open(folder == null ? OwnFolders.shelf() : folder);
+        shelf.notices().forEach(err::println);
+        return shelf;
     }
 
     @Command(

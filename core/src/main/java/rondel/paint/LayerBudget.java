@@ -1,6 +1,7 @@
 package rondel.paint;
 
 import java.awt.Graphics2D;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import rondel.words.Refusal;
 
@@ -10,8 +11,11 @@ final class LayerBudget extends RenderingHints.Key {
 
     private static final LayerBudget KEY = new LayerBudget(0x524f4e42);
 
-    /** Some seconds. */
-    private static final long MOST = 1_500_000_000L;
+    /** Layers may cover the whole picture so many times: some seconds for a page. */
+    private static final long PICTURES = 25;
+
+    /** For small pictures they may be more. */
+    private static final long LEAST = 200_000_000;
 
     /** A layer takes four bytes a pixel, and as much again while it is cut. */
     private static final int PART_OF_MEMORY = 10;
@@ -22,8 +26,12 @@ final class LayerBudget extends RenderingHints.Key {
 
     /** What is left; the thread that paints uses it. */
     private static final class Left {
-        private long pixels = MOST;
+        private long pixels;
         private long held;
+
+        private Left(long picture) {
+            pixels = Math.max(LEAST, PICTURES * picture);
+        }
     }
 
     @Override
@@ -34,7 +42,8 @@ final class LayerBudget extends RenderingHints.Key {
     /** Begins a painting, unless the graphics is part of one. */
     static void begin(Graphics2D g) {
         if (!(g.getRenderingHint(KEY) instanceof Left)) {
-            g.setRenderingHint(KEY, new Left());
+            Rectangle clip = Layer.deviceClip(g);
+            g.setRenderingHint(KEY, new Left((long) clip.width * clip.height));
         }
     }
 

@@ -1,25 +1,22 @@
 package rondel.formats.shelf;
 
 import java.io.IOException;
-import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.SimpleFileVisitor;
-import java.nio.file.attribute.BasicFileAttributes;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Supplier;
 import rondel.formats.artwork.ArtworkKind;
 import rondel.formats.files.AtomicFile;
 import rondel.formats.files.FileName;
-import rondel.progress.Cancellation;
+import rondel.formats.files.Replacing;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -34,11 +31,11 @@ public final class Shelf implements AutoCloseable {
                     .thenComparing(Thing::title, String.CASE_INSENSITIVE_ORDER)
                     .thenComparing(Thing::path));
 
-    private static final String INDEX = ".index";
     private static final String TAKEN_OFF = ".taken-off";
 
     private final Path folder;
-    private final ShelfIndex index;
+    private List<String> notices = List.of();
+    private ShelfIndex index;
     private Map<String, ShelfIndex.Indexed> things = Map.of();
     private List<ShelfIndex.Indexed> inOrder = List.of();
 
@@ -53,24 +50,14 @@ public final class Shelf implements AutoCloseable {
     public static Shelf open(Path folder) {
         try {
             Files.createDirectories(folder);
-            Shelf shelf = new Shelf(folder, index(folder));
-            shelf.refresh();
-            return shelf;
+            return ShelfLock.during(IndexFile.folder(folder), () -> {
+                Shelf shelf = new Shelf(folder, IndexFile.open(folder));
+                shelf.takeIn();
+                return shelf;
+            });
         } catch (IOException | SQLException e) {
             throw new Refusal(Words.of("shelf.notOpened", folder, e.getMessage()), e);
         }
-    }
-
-    private static ShelfIndex index(Path folder) throws SQLException {
-        try {
-            Path own = Files.createDirectories(folder.resolve(INDEX));
-            if (Files.isWritable(own)) {
-                return new ShelfIndex(own.resolve("shelf.sqlite"));
-            }
-        } catch (IOException e) {
-            org.slf4j.LoggerFactory.getLogger(Shelf.class).debug("no index kept in {}", folder, e);
-        }
-        return ShelfIndex.inMemory();
     }
 
     public Path folder() {
@@ -82,76 +69,67 @@ public final class Shelf implements AutoCloseable {
         return folder.resolve(thing.path());
     }
 
+    /** What of the shelf could not be read, a sentence each; the rest is there. */
+    public synchronized List<String> notices() {
+        return List.copyOf(notices);
+    }
+
     /** Takes in what was changed in the folder by others. */
     public synchronized void refresh() {
+        locked(() -> null);
+    }
+
+    /** A change of the folder, which nobody else changes meanwhile; the index is brought up to it. */
+    private <T> T locked(Supplier<T> change) {
         try {
-            Scan scan = new Scan();
-            Files.walkFileTree(folder, scan);
-            Map<String, ShelfIndex.Indexed> before = index.all();
-            List<Thing> changed = new ArrayList<>();
-            List<String> stamps = new ArrayList<>();
-            List<Long> gone = new ArrayList<>();
-            scan.stamps.forEach((path, stamp) -> {
-                ShelfIndex.Indexed was = before.remove(path);
-                if (was == null || !was.stamp().equals(stamp)) {
-                    changed.add(scan.told.getOrDefault(path, Thing.plain(path)));
-                    stamps.add(stamp);
-                    if (was != null) {
-                        gone.add(was.id());
-                    }
-                }
+            return ShelfLock.during(IndexFile.folder(folder), () -> {
+                T made = change.get();
+                takeIn();
+                return made;
             });
-            before.values().forEach(i -> gone.add(i.id()));
-            if (!changed.isEmpty() || !gone.isEmpty()) {
-                index.change(changed, stamps, gone);
-            }
-            things = index.all();
-            inOrder = things.values().stream().sorted(ORDER).toList();
         } catch (IOException | SQLException e) {
             throw new Refusal(Words.of("shelf.notOpened", folder, e.getMessage()), e);
         }
     }
 
-    /** What is in the folder: each thing's stamp, and what is told of it. */
-    private final class Scan extends SimpleFileVisitor<Path> {
-        private final Map<String, String> stamps = new HashMap<>();
-        private final Map<String, Thing> told = new HashMap<>();
-        private final List<String> aboutStamps = new ArrayList<>();
+    private void takeIn() throws IOException, SQLException {
+        ShelfScan scan = ShelfScan.of(folder);
+        notices = scan.notices();
+        try {
+            index(scan);
+        } catch (SQLException e) {
+            org.slf4j.LoggerFactory.getLogger(Shelf.class).warn("the index of {} is made anew", folder, e);
+            index.close();
+            index = IndexFile.anew(folder);
+            index(scan);
+        }
+    }
 
-        @Override
-        public FileVisitResult preVisitDirectory(Path dir, BasicFileAttributes attributes) throws IOException {
-            Cancellation.check();
-            if (!dir.equals(folder) && dir.getFileName().toString().startsWith(".")) {
-                return FileVisitResult.SKIP_SUBTREE;
+    private void index(ShelfScan scan) throws SQLException {
+        Map<String, ShelfIndex.Indexed> before = index.all();
+        List<Thing> changed = new ArrayList<>();
+        List<String> stamps = new ArrayList<>();
+        List<Long> gone = new ArrayList<>();
+        scan.stamps().forEach((path, stamp) -> {
+            ShelfIndex.Indexed was = before.remove(path);
+            if (was == null || !was.stamp().equals(stamp)) {
+                changed.add(scan.told().getOrDefault(path, Thing.plain(path)));
+                stamps.add(stamp);
+                if (was != null) {
+                    gone.add(was.id());
+                }
             }
-            Path about = dir.resolve(AboutFile.NAME);
-            aboutStamps.add(Files.exists(about) ? stamp(Files.readAttributes(about, BasicFileAttributes.class)) : "");
-            AboutFile.read(dir, within(dir)).values().forEach(t -> told.put(t.path(), t));
-            return FileVisitResult.CONTINUE;
+        });
+        before.values().forEach(i -> gone.add(i.id()));
+        if (!changed.isEmpty() || !gone.isEmpty()) {
+            index.change(changed, stamps, gone);
         }
-
-        @Override
-        public FileVisitResult visitFile(Path file, BasicFileAttributes attributes) {
-            if (attributes.isRegularFile()
-                    && ArtworkKind.ofName(file.toString()).isPresent()) {
-                stamps.put(within(file), stamp(attributes) + " " + aboutStamps.getLast());
-            }
-            return FileVisitResult.CONTINUE;
-        }
-
-        @Override
-        public FileVisitResult postVisitDirectory(Path dir, IOException failure) {
-            aboutStamps.removeLast();
-            return FileVisitResult.CONTINUE;
-        }
+        things = index.all();
+        inOrder = things.values().stream().sorted(ORDER).toList();
     }
 
     private String within(Path path) {
         return folder.relativize(path).toString().replace('\\', '/');
-    }
-
-    private static String stamp(BasicFileAttributes attributes) {
-        return attributes.size() + "@" + attributes.lastModifiedTime() + "#" + attributes.fileKey();
     }
 
     /** Favourites first, then by set and title. */
@@ -201,13 +179,14 @@ public final class Shelf implements AutoCloseable {
         if (ArtworkKind.ofName(name).isEmpty()) {
             throw Refusal.of("shelf.notArtwork", name);
         }
-        Path set = setFolder(about.set());
-        Path file = free(set, name);
-        AtomicFile.write(file, content);
-        Thing thing = about.withPath(within(file));
-        tell(thing);
-        refresh();
-        return thing;
+        return locked(() -> {
+            Path set = setFolder(about.set());
+            Path file = free(set, name);
+            AtomicFile.write(file, Replacing.NOTHING, content);
+            Thing thing = about.withPath(within(file));
+            tell(thing);
+            return thing;
+        });
     }
 
     private Path setFolder(String set) {
@@ -238,6 +217,10 @@ public final class Shelf implements AutoCloseable {
      * @return the thing as it is then */
     public synchronized Thing describe(String path, Thing about) {
         Thing now = thing(path);
+        return locked(() -> described(now, about));
+    }
+
+    private Thing described(Thing now, Thing about) {
         Thing told = about;
         if (!now.set().equals(about.set())) {
             Path target = free(setFolder(about.set()), now.file());
@@ -246,13 +229,19 @@ public final class Shelf implements AutoCloseable {
             told = about.withPath(within(target));
         }
         tell(told);
-        refresh();
         return told;
     }
 
     /** Takes a thing off the shelf; its file goes to a folder beside the sets, from where it can be fetched back by hand. */
     public synchronized void takeOff(String path) {
         Thing now = thing(path);
+        locked(() -> {
+            putAway(now);
+            return now;
+        });
+    }
+
+    private void putAway(Thing now) {
         try {
             Path kept = Files.createDirectories(folder.resolve(TAKEN_OFF).resolve(now.set()));
             move(file(now), free(kept, now.file()));
@@ -260,7 +249,6 @@ public final class Shelf implements AutoCloseable {
             throw new Refusal(Words.of("file.notWritten", folder.resolve(TAKEN_OFF), e.getMessage()), e);
         }
         forget(now);
-        refresh();
     }
 
     private static void move(Path from, Path to) {

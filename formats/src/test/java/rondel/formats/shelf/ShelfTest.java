@@ -7,8 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -149,7 +155,11 @@ class ShelfTest {
             assertThatThrownBy(() -> shelf.add(file, Thing.plain(".index/shell.svg")))
                     .isInstanceOf(Refusal.class);
             Files.writeString(shelf.folder().resolve("shells/about.json"), "{ not json");
-            assertThatThrownBy(shelf::refresh).hasMessageContaining("about.json");
+            shelf.refresh();
+            assertThat(shelf.notices()).singleElement().asString().contains("about.json");
+            assertThatThrownBy(() -> shelf.add(file, Thing.plain("shells/shell.svg")))
+                    .as("what is told there is not written over")
+                    .hasMessageContaining("about.json");
         }
     }
 
@@ -180,6 +190,57 @@ class ShelfTest {
             assertThat(back.asElement().children()).hasSize(2);
             assertThat(back.asElement().children().getFirst().traits().provenance())
                     .isPresent();
+        }
+    }
+
+    @Test
+    void aDamagedIndexIsMadeAnew() throws Exception {
+        starter().close();
+        Path index = folder.resolve("shelf/.index/shelf.sqlite");
+        byte[] bytes = Files.readAllBytes(index);
+        Arrays.fill(bytes, 100, bytes.length, (byte) 0x5a);
+        Files.write(index, bytes);
+        try (Shelf shelf = starter()) {
+            assertThat(titles(shelf, "octo")).containsExactly("octopus");
+        }
+        Files.writeString(index, "no database at all");
+        try (Shelf shelf = starter()) {
+            assertThat(titles(shelf, "octo")).containsExactly("octopus");
+            assertThat(shelf.notices()).isEmpty();
+        }
+    }
+
+    @Test
+    void oneBadAboutFileIsSaidAndTheRestIsThere() throws Exception {
+        try (Shelf shelf = starter()) {
+            shelf.add(drawing("kite.svg"), Thing.plain("kite.svg").withPath("toys/kite.svg"));
+        }
+        Files.writeString(folder.resolve("shelf/toys/about.json"), "{ torn");
+        try (Shelf shelf = starter()) {
+            assertThat(shelf.notices()).singleElement().asString().contains("about.json");
+            assertThat(titles(shelf, "octo")).containsExactly("octopus");
+            assertThat(titles(shelf, "kite")).as("by its file's name").containsExactly("kite");
+        }
+        assertThat(folder.resolve("shelf/toys/about.json")).hasContent("{ torn");
+    }
+
+    @Test
+    void twoThatAddAtTheSameTimeBothDo() throws Exception {
+        Path kite = drawing("kite.svg");
+        try (Shelf one = starter();
+                Shelf other = starter()) {
+            List<Callable<Thing>> adding = new ArrayList<>();
+            for (int i = 0; i < 12; i++) {
+                Shelf shelf = i % 2 == 0 ? one : other;
+                adding.add(() -> shelf.add(kite, Thing.plain("kite.svg").withTitle("Kite")));
+            }
+            try (ExecutorService threads = Executors.newFixedThreadPool(4)) {
+                for (Future<Thing> added : threads.invokeAll(adding)) {
+                    assertThat(added.get().title()).isEqualTo("Kite");
+                }
+            }
+            one.refresh();
+            assertThat(titles(one, "kite")).hasSize(12);
         }
     }
 }

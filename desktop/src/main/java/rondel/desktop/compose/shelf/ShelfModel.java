@@ -44,6 +44,7 @@ public final class ShelfModel {
         run(opening::get, opened -> {
             shelf = Optional.of(opened);
             open = true;
+            opened.notices().forEach(notices::refuse);
             look(query);
         });
     }
