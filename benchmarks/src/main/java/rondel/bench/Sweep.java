@@ -14,6 +14,8 @@ import java.util.stream.Stream;
 import rondel.compose.arrange.Place;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.job.JobFile;
+import rondel.formats.picture.PictureLevels;
 import rondel.formats.reading.ArtworkReader;
 import rondel.geometry.Box;
 import rondel.job.Element;
@@ -37,7 +39,7 @@ import rondel.paint.Painter;
 import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 
-/** Every drawing of a folder gone through what Lines does: united, given a halo, regrouped, traced from its picture, checked.
+/** Every drawing of a folder placed, saved and read again, and gone through what Lines does: united, given a halo, regrouped, traced from its picture, checked.
  *  What is thrown counts, sentences aside. The folder is named by the property {@code rondel.sweep}; it is for development. */
 final class Sweep {
 
@@ -47,6 +49,7 @@ final class Sweep {
     private final Map<String, Integer> refused = new LinkedHashMap<>();
     private final List<String> failed = new ArrayList<>();
     private final ShippedFonts fonts = new ShippedFonts();
+    private final PictureLevels pictures = PictureLevels.usual();
     private final ArtworkReader reader = new ArtworkReader(fonts);
 
     private Sweep() {}
@@ -74,6 +77,10 @@ final class Sweep {
         if (job[0] == null) {
             return;
         }
+        attempt("saved and read again", file, () -> savedAndRead(job[0]));
+        if (Boolean.getBoolean("rondel.sweep.savedOnly")) {
+            return;
+        }
         List<ElementId> all =
                 job[0].sheets().getFirst().elements().stream().map(Element::id).toList();
         attempt("unite", file, () -> new Combine(all, BooleanOperation.UNITE, true).apply(job[0]));
@@ -95,6 +102,20 @@ final class Sweep {
                 reader.read(Files.readAllBytes(file), file.getFileName().toString());
         Job blank = Job.blank("Sweep", LengthUnit.MM, artwork.width(), artwork.height());
         return new Place(blank.sheets().getFirst().id(), artwork.elements(), artwork.media()).apply(blank);
+    }
+
+    private Job savedAndRead(Job job) throws IOException {
+        Path file = Files.createTempFile("rondel-sweep", ".rondel");
+        try {
+            JobFile.write(job, file, pictures);
+            Job read = JobFile.read(file);
+            if (!read.equals(job)) {
+                throw new IllegalStateException("it reads otherwise than it was saved");
+            }
+            return read;
+        } finally {
+            Files.delete(file);
+        }
     }
 
     private static Job traced(Job job) {

@@ -14,6 +14,7 @@ import javax.imageio.ImageWriter;
 import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.metadata.IIOMetadataNode;
 import javax.imageio.stream.ImageOutputStream;
+import javax.imageio.stream.MemoryCacheImageOutputStream;
 import rondel.formats.page.Page;
 import rondel.job.Element;
 import rondel.paint.PictureSource;
@@ -41,7 +42,7 @@ public final class JpegWriter {
         g.drawImage(PageRaster.paint(page, size, pictures, failed), 0, 0, null);
         g.dispose();
         ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
-        try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {
+        try (ImageOutputStream stream = new MemoryCacheImageOutputStream(out)) {
             ImageWriteParam how = writer.getDefaultWriteParam();
             how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
             how.setCompressionQuality(QUALITY);

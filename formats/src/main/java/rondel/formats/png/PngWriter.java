@@ -11,6 +11,7 @@ import javax.imageio.ImageWriter;
 import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.metadata.IIOMetadataNode;
 import javax.imageio.stream.ImageOutputStream;
+import javax.imageio.stream.MemoryCacheImageOutputStream;
 import rondel.formats.page.Page;
 import rondel.job.Element;
 import rondel.paint.PictureSource;
@@ -33,7 +34,7 @@ public final class PngWriter {
 
     public static void write(BufferedImage image, double ppi, OutputStream out) throws IOException {
         ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
-        try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {
+        try (ImageOutputStream stream = new MemoryCacheImageOutputStream(out)) {
             IIOMetadata metadata = writer.getDefaultImageMetadata(
                     ImageTypeSpecifier.createFromBufferedImageType(image.getType()), writer.getDefaultWriteParam());
             String perMetre = Long.toString(Math.round(ppi / 0.0254));

@@ -16,6 +16,7 @@ import rondel.job.Shadow;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.Traits;
+import rondel.progress.Cancellation;
 
 /** SVG's graphics and containers to elements, in user units. */
 final class ElementReader {
@@ -39,6 +40,7 @@ final class ElementReader {
     List<Element> children(SvgNode node, SvgViewport viewport) {
         List<Element> made = new ArrayList<>();
         for (SvgNode child : node.children) {
+            Cancellation.check();
             element(child, viewport).ifPresent(made::add);
         }
         return made;

@@ -25,6 +25,7 @@ import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.paint.PictureSource;
+import rondel.progress.Cancellation;
 
 /** Elements as SVG. */
 final class SvgElements {
@@ -44,6 +45,7 @@ final class SvgElements {
 
     /** @param toMm from the space around the element to mm, for how many digits to write and how large a shadow is */
     void write(XmlText xml, Element e, Affine toMm) {
+        Cancellation.check();
         if (!Page.made(e)) {
             return;
         }

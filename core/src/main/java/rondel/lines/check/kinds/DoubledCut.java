@@ -14,6 +14,7 @@ import rondel.lines.check.Finding;
 import rondel.lines.check.Fix;
 import rondel.lines.check.Severity;
 import rondel.operation.Targets;
+import rondel.progress.Cancellation;
 
 /** An element all of whose cut lines lie on those of another: the blade would go twice, and tear. */
 public record DoubledCut() implements Check {
@@ -29,6 +30,7 @@ public record DoubledCut() implements Check {
         Set<ElementId> single = new HashSet<>();
         Set<Checked.Placed> doubled = new java.util.LinkedHashSet<>();
         for (int i = 0; i < lines.size(); i++) {
+            Cancellation.check();
             CutLine own = lines.get(i);
             int at = i;
             List<Integer> near = tree.query(own.line().getEnvelopeInternal());

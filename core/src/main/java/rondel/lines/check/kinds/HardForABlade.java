@@ -15,6 +15,7 @@ import rondel.lines.check.Limits;
 import rondel.lines.check.Severity;
 import rondel.lines.combine.SmoothForBlade;
 import rondel.operation.Targets;
+import rondel.progress.Cancellation;
 
 /** Corners as sharp as a needle, which tear, and segments too short for a blade to follow, on which it stutters. */
 public record HardForABlade() implements Check {
@@ -53,6 +54,7 @@ public record HardForABlade() implements Check {
         List<Bezier> all = l.contour().segments();
         int spikes = 0;
         for (int i = 0; i < all.size(); i++) {
+            Cancellation.check();
             if (i + 1 == all.size() && !l.isClosed()) {
                 break;
             }

@@ -11,6 +11,7 @@ import rondel.lines.check.Severity;
 import rondel.lines.combine.BooleanOperation;
 import rondel.lines.combine.Combine;
 import rondel.operation.Targets;
+import rondel.progress.Cancellation;
 
 /** A closed cut line that crosses itself: the blade would cut a piece off it. */
 public record SelfCrossing() implements Check {
@@ -18,6 +19,7 @@ public record SelfCrossing() implements Check {
     @Override
     public List<Finding> of(Checked job) {
         return job.cutLines().stream()
+                .peek(l -> Cancellation.check())
                 .filter(l -> l.isClosed() && !l.line().isSimple())
                 .map(CutLine::of)
                 .distinct()

@@ -16,6 +16,7 @@ import rondel.lines.check.Finding;
 import rondel.lines.check.Severity;
 import rondel.operation.Targets;
 import rondel.paint.PaintBound;
+import rondel.progress.Cancellation;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -29,6 +30,7 @@ public record Unpaintable() implements Check {
     public List<Finding> of(Checked job) {
         List<Finding> found = new ArrayList<>();
         for (Checked.Placed p : job.shown()) {
+            Cancellation.check();
             problem(p.element(), p.toSheet(), job.job().media())
                     .ifPresent(f -> found.add(f.about(p.element().id())));
             if (p.element().role().isCut() && CutLine.isTooMuch(p)) {

@@ -1,0 +1,138 @@
+package rondel.bench.faults;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.zip.ZipFile;
+import rondel.catalogue.SampleJob;
+import rondel.catalogue.WhatFollows;
+import rondel.compose.arrange.Move;
+import rondel.formats.artwork.Artwork;
+import rondel.formats.artwork.ArtworkPlacement;
+import rondel.formats.export.ExportFormat;
+import rondel.formats.files.Replacing;
+import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.job.JobFile;
+import rondel.formats.journal.JournalWriter;
+import rondel.formats.journal.LeftOver;
+import rondel.formats.page.Page;
+import rondel.formats.picture.PictureLevels;
+import rondel.formats.png.PixelSize;
+import rondel.formats.reading.ArtworkReader;
+import rondel.formats.recipe.Recipe;
+import rondel.history.Editing;
+import rondel.job.ElementId;
+import rondel.job.Job;
+import rondel.lines.check.Checked;
+import rondel.lines.check.Limits;
+import rondel.lines.check.kinds.Checks;
+import rondel.operation.Operation;
+import rondel.words.Refusal;
+
+/** One damaged file, taken from reading it to finished files, as a person would. */
+final class Trial {
+
+    private final Path folder;
+    private final FontsAtHand fonts = FontsAtHand.usual();
+
+    /** @param folder to work in, which is the trial's own */
+    Trial(Path folder) {
+        this.folder = folder;
+    }
+
+    /** @throws Refusal if it is refused with a sentence, which is no fault
+     *  @throws Exception whatever else goes wrong */
+    void run(FaultKind kind, Path original, Random random) throws Exception {
+        byte[] bytes = Files.readAllBytes(original);
+        Path file = folder.resolve("damaged" + kind.ending());
+        switch (kind) {
+            case SVG -> artwork(Files.write(file, Mutation.ofText(bytes, random)));
+            case PNG, JPEG -> artwork(Files.write(file, Mutation.ofBytes(bytes, random)));
+            case JOB_BYTES -> job(Files.write(file, Mutation.ofBytes(bytes, random)));
+            case JOB_JSON -> job(withJson(original, file, random));
+            case RECIPE -> recipe(Files.write(file, Mutation.ofText(bytes, random)));
+            case JOURNAL -> journal(random);
+            case FONT -> font(Files.write(file, Mutation.ofBytes(bytes, random)));
+        }
+    }
+
+    private void artwork(Path file) throws Exception {
+        Artwork artwork = new ArtworkReader(fonts).read(file);
+        Job job = SampleJob.make();
+        Operation place =
+                ArtworkPlacement.CENTRED.onto(job.sheets().getFirst(), artwork).operation();
+        finished(WhatFollows.editing().apply(place, job));
+    }
+
+    private void job(Path file) throws Exception {
+        finished(JobFile.read(file));
+    }
+
+    private Path withJson(Path original, Path file, Random random) throws Exception {
+        try (ZipFile zip = new ZipFile(original.toFile());
+                java.util.zip.ZipOutputStream out = new java.util.zip.ZipOutputStream(Files.newOutputStream(file))) {
+            for (var entries = zip.entries(); entries.hasMoreElements(); ) {
+                var entry = entries.nextElement();
+                byte[] bytes = zip.getInputStream(entry).readAllBytes();
+                out.putNextEntry(new java.util.zip.ZipEntry(entry.getName()));
+                out.write(entry.getName().equals("job.json") ? Mutation.ofText(bytes, random) : bytes);
+                out.closeEntry();
+            }
+        }
+        return file;
+    }
+
+    private void recipe(Path file) throws Exception {
+        Editing editing = WhatFollows.editing();
+        Job job = SampleJob.make();
+        for (Operation operation : Recipe.read(file).operations()) {
+            job = editing.apply(operation, job);
+        }
+        finished(job);
+    }
+
+    private void journal(Random random) throws Exception {
+        Path journals = Files.createDirectories(folder.resolve("journals"));
+        try (JournalWriter writer = new JournalWriter(journals, SampleJob.make(), Optional.empty())) {
+            for (int i = 0; i < 6; i++) {
+                writer.done(new Move(List.of(new ElementId("leaf")), i, 1));
+            }
+            Path copy = Files.createDirectories(folder.resolve("left/one"));
+            try (var folders = Files.list(journals);
+                    var files = Files.list(folders.findFirst().orElseThrow())) {
+                for (Path f : files.toList()) {
+                    byte[] bytes = Files.readAllBytes(f);
+                    boolean damaged = f.endsWith("edits.jsonl") || random.nextInt(3) == 0;
+                    Files.write(copy.resolve(f.getFileName()), damaged ? Mutation.ofBytes(bytes, random) : bytes);
+                }
+            }
+        }
+        for (LeftOver work : LeftOver.in(folder.resolve("left"), sentence -> {})) {
+            finished(work.history().job());
+        }
+    }
+
+    private void font(Path file) throws Exception {
+        FontsAtHand own = new FontsAtHand(folder.resolve("fonts"));
+        own.add(file);
+        own.get();
+    }
+
+    /** A job that was read can be saved, read again as it was, checked and handed off. */
+    private void finished(Job job) throws Exception {
+        PictureLevels pictures = new PictureLevels(64 << 20);
+        Path saved = folder.resolve("saved.rondel");
+        JobFile.write(job, saved, pictures);
+        if (!JobFile.read(saved).equals(job)) {
+            throw new IllegalStateException("what was saved reads otherwise");
+        }
+        Checks.of(new Checked(job, fonts.get(), Limits.USUAL));
+        Page page = Page.ofSheet(job, job.sheets().getFirst().id());
+        for (ExportFormat format : List.of(ExportFormat.PNG, ExportFormat.PDF, ExportFormat.SVG)) {
+            PixelSize size = format.ofPixels() ? PixelSize.ofWidth(page, 200) : new PixelSize(1, 1, 72);
+            format.write(page, size, pictures, folder.resolve("page." + format.extension()), Replacing.ANYTHING);
+        }
+    }
+}
