@@ -5,13 +5,17 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import rondel.geometry.Box;
 import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.lines.check.kinds.Unpaintable;
 import rondel.paint.Painter;
 import rondel.paint.PictureSource;
 
@@ -20,10 +24,20 @@ public final class ScenePainting {
 
     private ScenePainting() {}
 
-    static Image tile(SheetScene scene, TileKey key, PictureSource pictures) {
-        Painter painter = new Painter(scene.media(), pictures).without(scene.without());
-        return picture(
+    /** A tile.
+     *
+     * @param unpainted why elements have a marked box in their place */
+    record Painted(Image image, Map<ElementId, String> unpainted) {}
+
+    static Painted tile(SheetScene scene, TileKey key, PictureSource pictures) {
+        Map<ElementId, String> unpainted = new HashMap<>();
+        Painter painter = new Painter(scene.media(), pictures)
+                .without(scene.without())
+                .telling((e, why) ->
+                        unpainted.put(e.id(), Unpaintable.finding(e, why).sentence()));
+        Image image = picture(
                 painter, scene.sheet().elements(), key.area(), key.scale() * key.density(), key.pixels(), key.pixels());
+        return new Painted(image, unpainted);
     }
 
     private static final Color UNPAINTED = new Color(0xb8, 0x44, 0x2f, 0x60);

@@ -2,9 +2,11 @@ package rondel.desktop.sheet;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javafx.animation.PauseTransition;
 import javafx.scene.Group;
 import javafx.scene.image.ImageView;
@@ -13,6 +15,7 @@ import javafx.util.Duration;
 import rondel.desktop.desk.Notices;
 import rondel.desktop.desk.Workers;
 import rondel.geometry.Box;
+import rondel.job.ElementId;
 import rondel.paint.PictureSource;
 
 /** The sheet's artwork as tiles, painted elsewhere. Panning moves the tiles there are; zooming stretches them until
@@ -34,6 +37,9 @@ final class SheetPicture extends Pane {
 
     private final Workers workers;
     private final PictureSource pictures;
+    /** What the person knows of that can't be painted. */
+    private final Set<ElementId> told = new HashSet<>();
+
     private final Notices notices;
     private final Map<TileKey, Tile> tiles = new HashMap<>();
     private final Group sharp = new Group();
@@ -181,8 +187,13 @@ final class SheetPicture extends Pane {
         tile.task.cancel();
         tile.task = workers.paint(
                 () -> ScenePainting.tile(wanted, key, pictures),
-                image -> {
-                    tile.view.setImage(image);
+                painted -> {
+                    tile.view.setImage(painted.image());
+                    painted.unpainted().forEach((id, why) -> {
+                        if (told.add(id)) {
+                            notices.refuse(why);
+                        }
+                    });
                     tile.painted = wanted;
                     tile.failures = 0;
                     settled();

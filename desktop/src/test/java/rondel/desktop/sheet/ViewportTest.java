@@ -69,7 +69,8 @@ class ViewportTest {
         assertThat(tile.pixels()).isEqualTo(1024);
         SheetScene scene =
                 SheetScene.of(SampleJob.make(), SampleJob.make().sheets().getFirst());
-        var image = ScenePainting.tile(scene, tile, (media, scale) -> media.pixels());
+        var image = ScenePainting.tile(scene, tile, (media, scale) -> media.pixels())
+                .image();
         assertThat(image.getWidth()).isEqualTo(1024);
         // The leaf begins 10 mm from the left: 20 px as views count them, 40 of the screen's.
         assertThat(image.getPixelReader().getArgb(41, 60) >>> 24).isEqualTo(255);

@@ -45,6 +45,7 @@ import rondel.words.Words;
 public final class MeasureView extends VBox {
 
     private final Desk desk;
+    private final ScrollPane scroll = new ScrollPane();
     private final Label empty = new Label(Words.of("measure.empty"));
     private final VBox fields = new VBox(10);
     private final TextField name = new TextField();
@@ -104,7 +105,7 @@ public final class MeasureView extends VBox {
                         shadow,
                         origin);
         fields.getStyleClass().add("measure-fields");
-        ScrollPane scroll = new ScrollPane(fields);
+        scroll.setContent(fields);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -196,6 +197,7 @@ public final class MeasureView extends VBox {
         boolean any = m.count() > 0;
         empty.setVisible(!any);
         empty.setManaged(!any);
+        scroll.setVisible(any);
         fields.setVisible(any);
         fields.setManaged(any);
         showPpi(facts.leastPpi());
