@@ -10,7 +10,8 @@ final class CurveFoot {
 
     private CurveFoot() {}
 
-    /** The t of the place on a curve that is nearest to a point: the nearest of its chords, then Newton's method.
+    /** The t of the place on a curve that is nearest to a point close to it: the nearest of its chords, then the method of Gauss
+     *  and Newton, which settles as long as the point is nearer than the curve bends.
      *
      * @param steps the number of chords to look at */
     static double of(Bezier curve, double x, double y, int steps) {
@@ -38,7 +39,7 @@ final class CurveFoot {
         return curve.order() == 1 ? t : refined(curve, x, y, t);
     }
 
-    /** The t nearest to a point, by Newton's method from one that is near it. */
+    /** The t nearest to a point close to the curve, by the method of Gauss and Newton from one that is near it. */
     static double refined(Bezier curve, double x, double y, double start) {
         double t = start;
         for (int i = 0; i < 3; i++) {
