@@ -33,7 +33,7 @@ class CommandLineTest extends CommandLineFixture {
         String id = placed.get("id").asText();
         Path recipe = file(
                 "recipe.json",
-                "[{\"operation\":\"resize\",\"elements\":[\"" + id + "\"],\"width\":\"2 3/4 in\",\"keep_ratio\":true},"
+                "[{\"operation\":\"resize\",\"elements\":[\"" + id + "\"],\"width\":\"3 5/8 in\",\"keep_ratio\":true},"
                         + "{\"operation\":\"turn-to\",\"elements\":[\"" + id + "\"],\"angle\":30},"
                         + "{\"operation\":\"rename\",\"elements\":[\"" + id + "\"],\"name\":\"Kite\"}]");
         Path changed = folder.resolve("changed.rondel");

@@ -10,6 +10,7 @@ import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
+import rondel.geometry.shape.BoxShape;
 import rondel.job.BackdropSettings;
 import rondel.job.Cleared;
 import rondel.job.Clip;
@@ -37,7 +38,7 @@ import rondel.job.Traits;
 import rondel.units.LengthUnit;
 
 /** The small job that every operation's example can be applied to: a leaf, a stem, a cluster of two dots, a window, a sky, a
- *  wording, a try-out, a cut-out, a union, two twins that are kept alike, an open edge, a sharp spark and a pebble with its halo. */
+ *  wording, a try-out, a cut-out, a union, two twins that are kept alike, an open edge, a sharp spark, a pebble with its halo, a plain box and two sticks that nearly meet. */
 public final class SampleJob {
 
     private static final Media PICTURE = ExamplePicture.media();
@@ -67,7 +68,9 @@ public final class SampleJob {
                         edge(),
                         spark(),
                         square("pebble", 20, 200, 10),
-                        rim()));
+                        rim(),
+                        box(),
+                        sticks()));
         return blank.withMedia(List.of(PICTURE))
                 .withSheets(List.of(first, Sheet.of(OperationCatalogue.SPARE, "Spare", 100, 100)));
     }
@@ -121,6 +124,30 @@ public final class SampleJob {
                         .moveTo(20, 150)
                         .lineTo(60, 150)
                         .lineTo(60, 180)
+                        .build(),
+                FillRule.NON_ZERO,
+                Paint.NONE,
+                Optional.of(Stroke.plain(OperationCatalogue.SEA_GREEN, 0.5)));
+    }
+
+    /** A plain box. */
+    private static Element box() {
+        return ShapeElement.of(
+                Traits.named("box").withId(new ElementId("box")).withPlacement(Affine.translate(60, 200)),
+                BoxShape.of(30, 20),
+                Paint.solid(OperationCatalogue.SEA_GREEN),
+                Optional.empty());
+    }
+
+    /** Two lines that nearly meet. */
+    private static Element sticks() {
+        return new ShapeElement(
+                Traits.named("sticks").withId(new ElementId("sticks")),
+                new OutlineBuilder()
+                        .moveTo(120, 200)
+                        .lineTo(140, 200)
+                        .moveTo(140.02, 200)
+                        .lineTo(140, 215)
                         .build(),
                 FillRule.NON_ZERO,
                 Paint.NONE,

@@ -120,6 +120,11 @@ public record Affine(double a, double b, double c, double d, double e, double f)
                 && Math.abs(a * c + b * d) <= 1e-6 * size * size;
     }
 
+    /** Whether it moves and does nothing else. */
+    public boolean isTranslation() {
+        return a == 1 && b == 0 && c == 0 && d == 1;
+    }
+
     public boolean isFinite() {
         return Double.isFinite(a + b + c + d + e + f);
     }

@@ -61,6 +61,19 @@ public final class Outline {
         return verbs.length == 0;
     }
 
+    /** Whether another has the same segments, and each of its coordinates lies so near to this one's. */
+    public boolean isNear(Outline other, double within) {
+        if (!Arrays.equals(verbs, other.verbs) || coords.length != other.coords.length) {
+            return false;
+        }
+        for (int i = 0; i < coords.length; i++) {
+            if (!(Math.abs(coords[i] - other.coords[i]) <= within)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** How many segments, moves and closes there are. */
     public int size() {
         return verbs.length;

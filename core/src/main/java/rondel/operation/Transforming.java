@@ -31,7 +31,7 @@ public final class Transforming {
 
     /** The element after a map on the sheet. */
     public static Element placed(Element e, Affine toSheet, Affine map) {
-        Affine inParent = toSheet.equals(Affine.IDENTITY) || isTranslation(map) && isTranslation(toSheet)
+        Affine inParent = toSheet.equals(Affine.IDENTITY) || map.isTranslation() && toSheet.isTranslation()
                 ? map
                 : toSheet.inverse()
                         .orElseThrow(() -> Refusal.of("operation.flattened", Targets.display(e)))
@@ -53,9 +53,5 @@ public final class Transforming {
                 .filter(Objects::nonNull)
                 .toList();
         return Box.around(boxes).orElseThrow(() -> Refusal.of("operation.noExtent"));
-    }
-
-    private static boolean isTranslation(Affine m) {
-        return m.a() == 1 && m.b() == 0 && m.c() == 0 && m.d() == 1;
     }
 }

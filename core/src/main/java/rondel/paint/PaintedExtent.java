@@ -70,9 +70,7 @@ public final class PaintedExtent {
         if (box.isEmpty() || stroke.isEmpty()) {
             return box;
         }
-        Stroke line = stroke.get();
-        double reach = line.join() == Stroke.Join.MITER ? Math.max(line.miterLimit(), 1.5) : 1.5;
-        double scale = Math.max(Math.hypot(own.a(), own.b()), Math.hypot(own.c(), own.d()));
-        return box.map(b -> b.grown(line.width() / 2 * reach * scale));
+        double reach = PositionedStroke.reach(stroke.get()) * PositionedStroke.scale(own);
+        return box.map(b -> b.grown(reach));
     }
 }

@@ -134,7 +134,8 @@ public final class Painter {
         }
     }
 
-    private void element(Graphics2D g, Element e) {
+    private void element(Graphics2D g, Element written) {
+        Element e = PositionedStroke.spelled(written);
         if (e.opacity() <= 0) {
             return;
         }

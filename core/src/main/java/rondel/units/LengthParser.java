@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 import rondel.words.Refusal;
 
 /**
- * Reads what people type for a length: {@code 2 3/4 in}, {@code 8.5in/3 - 2mm}, {@code (1+1/2)"}, {@code 7,5 mm}, {@code ½ in}.
+ * Reads what people type for a length: {@code 3 5/8 in}, {@code 8.5in/3 - 2mm}, {@code (1+1/2)"}, {@code 7,5 mm}, {@code ½ in}.
  * Grammar: sums of products of numbers and brackets, each with a unit or none; a number without one is in the unit given
  * to {@link #mm}, unless it multiplies or divides a length.
  */

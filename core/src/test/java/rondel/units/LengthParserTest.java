@@ -16,8 +16,8 @@ class LengthParserTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "2 3/4 in | 69.85",
-                "2 3/4\" | 69.85",
+                "3 5/8 in | 92.075",
+                "3 5/8\" | 92.075",
                 "2.75 | 69.85",
                 "70mm | 70",
                 "7,5 mm | 7.5",
@@ -69,7 +69,7 @@ class LengthParserTest {
         assertThatThrownBy(() -> LengthParser.mm(typed, LengthUnit.IN))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("“" + typed)
-                .hasMessageContaining("2 3/4 in");
+                .hasMessageContaining("3 5/8 in");
     }
 
     @ParameterizedTest

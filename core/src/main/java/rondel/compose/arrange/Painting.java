@@ -27,7 +27,7 @@ final class Painting {
     }
 
     /** Strokes with a line whose width is {@code stroke}'s on the sheet, in mm. A shape that was stretched unevenly is
-     *  redrawn in even space first, so that the line is as wide everywhere. */
+     *  redrawn in even space first, so that the line is as wide everywhere; a plain shape gets there by its figures. */
     static Element stroke(Element element, Affine toSheet, Optional<Stroke> stroke) {
         return restroked(element, toSheet, before -> stroke);
     }
@@ -38,7 +38,8 @@ final class Painting {
     static Element restroked(Element element, Affine toSheet, UnaryOperator<Optional<Stroke>> change) {
         return switch (element) {
             case ShapeElement s -> {
-                ShapeElement even = toSheet.times(s.placement()).keepsCircles() ? s : evened(s);
+                ShapeElement even =
+                        toSheet.times(s.placement()).keepsCircles() || s.plain().isPresent() ? s : evened(s);
                 yield even.withStroke(changed(even.stroke(), toSheet.times(even.placement()), change));
             }
             case TextElement t -> t.withStroke(changed(t.stroke(), toSheet.times(t.placement()), change));

@@ -131,8 +131,9 @@ public final class Picker {
         if (width == 0) {
             return false;
         }
-        Stroke reach = new Stroke(
-                stroke.get().paint(), width + 2 * near, Stroke.Cap.ROUND, Stroke.Join.ROUND, 4, List.of(), 0);
+        double both = 2 * width * Math.max(0.5, stroke.get().outwards());
+        Stroke reach =
+                new Stroke(stroke.get().paint(), both + 2 * near, Stroke.Cap.ROUND, Stroke.Join.ROUND, 4, List.of(), 0);
         return Pens.of(reach).createStrokedShape(shape).contains(p.x(), p.y());
     }
 }

@@ -56,7 +56,7 @@ public record ToOutlines(List<ElementId> elements, boolean strokes) implements O
         if (!strokes || stroke.isEmpty() || s.fill().visible() || back.isEmpty()) {
             return s;
         }
-        Outline area = StrokeOutline.of(s.outline(), stroke.get(), own).transformed(back.get());
+        Outline area = PositionedOutline.of(s, stroke.get(), own).transformed(back.get());
         return new ShapeElement(
                 s.traits(), area, FillRule.NON_ZERO, stroke.get().paint(), Optional.empty());
     }

@@ -29,8 +29,8 @@ class WindowTest extends BenchFixture {
     void aPersonPlacesSizesGroupsSavesReopensAndExports() throws Exception {
         dragFromShelf("whale", 80, 80);
         ElementId whale = only().id();
-        type("#width", "2 3/4 in");
-        assertThat(boxOf(whale).width()).isCloseTo(69.85, within(1e-9));
+        type("#width", "3 5/8 in");
+        assertThat(boxOf(whale).width()).isCloseTo(92.075, within(1e-9));
         assertThat(lookup("#width").queryAs(TextField.class).getText()).isEqualTo("2.750 in");
 
         dragFromShelf("crab", 220, 200);
@@ -131,7 +131,7 @@ class WindowTest extends BenchFixture {
         Job before = bench.job();
         type("#height", "two inches");
         assertThat(bench.job()).isSameAs(before);
-        assertThat(lookup("#height").queryAs(FigureField.class).note()).contains("two inches", "2 3/4 in");
+        assertThat(lookup("#height").queryAs(FigureField.class).note()).contains("two inches", "3 5/8 in");
     }
 
     @Test

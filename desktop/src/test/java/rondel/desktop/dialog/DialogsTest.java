@@ -55,11 +55,11 @@ class DialogsTest extends DialogFixture {
         Optional<Job> job = agreed(dialogs::newJob, () -> {
             type("new-title", "Tags");
             this.<ChoiceBox<SheetFormat>>at("new-format").setValue(SheetFormat.of(210, 297));
-            type("new-width", "2 3/4 in");
+            type("new-width", "3 5/8 in");
         });
         assertThat(job.orElseThrow().title()).isEqualTo("Tags");
         assertThat(job.get().unit()).isEqualTo(LengthUnit.MM);
-        assertThat(job.get().sheets().getFirst().width()).isCloseTo(69.85, within(1e-9));
+        assertThat(job.get().sheets().getFirst().width()).isCloseTo(92.075, within(1e-9));
         assertThat(job.get().sheets().getFirst().height()).isEqualTo(297);
         assertThat(asked(dialogs::newJob, () -> {}, ButtonBar.ButtonData.CANCEL_CLOSE))
                 .isEmpty();

@@ -15,6 +15,7 @@ import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.geometry.shape.PlainShape;
 import rondel.job.Cleared;
 import rondel.job.Clip;
 import rondel.job.Element;
@@ -114,8 +115,12 @@ final class ElementJson {
         e.traits().link().ifPresent(link -> o.setAll(mapper.<ObjectNode>write(link)));
         switch (e) {
             case ShapeElement s -> {
-                o.set("outline", mapper.write(s.outline()));
-                o.set("rule", mapper.write(s.rule()));
+                if (s.plain().isPresent()) {
+                    o.set("plain", mapper.write(s.plain().get()));
+                } else {
+                    o.set("outline", mapper.write(s.outline()));
+                    o.set("rule", mapper.write(s.rule()));
+                }
                 o.set("fill", mapper.write(s.fill()));
                 optional(o, "stroke", s.stroke());
             }
@@ -156,13 +161,19 @@ final class ElementJson {
         }
         Traits traits = mapper.read(node, TraitsForm.class).traits(link(node), ExtrasJson.read(node, KNOWN));
         return switch (node.path("kind").asText()) {
-            case "shape" ->
-                new ShapeElement(
-                        traits,
-                        field(node, "outline", Outline.class),
-                        optional(node, "rule", FillRule.class).orElse(FillRule.NON_ZERO),
-                        optional(node, "fill", Paint.class).orElse(Paint.NONE),
-                        optional(node, "stroke", Stroke.class));
+            case "shape" -> {
+                Paint fill = optional(node, "fill", Paint.class).orElse(Paint.NONE);
+                Optional<Stroke> stroke = optional(node, "stroke", Stroke.class);
+                Optional<PlainShape> plain = optional(node, "plain", PlainShape.class);
+                yield plain.isPresent()
+                        ? ShapeElement.of(traits, plain.get(), fill, stroke)
+                        : new ShapeElement(
+                                traits,
+                                field(node, "outline", Outline.class),
+                                optional(node, "rule", FillRule.class).orElse(FillRule.NON_ZERO),
+                                fill,
+                                stroke);
+            }
             case "text" ->
                 new TextElement(
                         traits,

@@ -7,6 +7,19 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import java.util.List;
+import rondel.geometry.shape.ArrowShape;
+import rondel.geometry.shape.BalloonShape;
+import rondel.geometry.shape.BannerShape;
+import rondel.geometry.shape.BoxShape;
+import rondel.geometry.shape.HeartShape;
+import rondel.geometry.shape.LineShape;
+import rondel.geometry.shape.OvalShape;
+import rondel.geometry.shape.PlainShape;
+import rondel.geometry.shape.PolygonShape;
+import rondel.geometry.shape.PolylineShape;
+import rondel.geometry.shape.RingShape;
+import rondel.geometry.shape.StarShape;
+import rondel.geometry.shape.TagShape;
 import rondel.job.ElementId;
 import rondel.job.FillingSettings;
 import rondel.job.HaloSettings;
@@ -18,12 +31,31 @@ final class MixIns {
     private MixIns() {}
 
     static void into(JsonMapper.Builder mapper) {
-        mapper.addMixIn(Link.class, OneField.class)
+        mapper.addMixIn(PlainShape.class, ShapeKind.class)
+                .addMixIn(Link.class, OneField.class)
                 .addMixIn(Link.Alike.class, Alike.class)
                 .addMixIn(Link.Union.class, Union.class)
                 .addMixIn(Link.Around.class, Around.class)
                 .addMixIn(Link.Filling.class, Filling.class);
     }
+
+    /** A plain shape says its kind beside its figures. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = BoxShape.class, name = "box"),
+        @JsonSubTypes.Type(value = OvalShape.class, name = "oval"),
+        @JsonSubTypes.Type(value = LineShape.class, name = "line"),
+        @JsonSubTypes.Type(value = PolylineShape.class, name = "polyline"),
+        @JsonSubTypes.Type(value = PolygonShape.class, name = "polygon"),
+        @JsonSubTypes.Type(value = StarShape.class, name = "star"),
+        @JsonSubTypes.Type(value = HeartShape.class, name = "heart"),
+        @JsonSubTypes.Type(value = TagShape.class, name = "tag"),
+        @JsonSubTypes.Type(value = BannerShape.class, name = "banner"),
+        @JsonSubTypes.Type(value = ArrowShape.class, name = "arrow"),
+        @JsonSubTypes.Type(value = RingShape.class, name = "ring"),
+        @JsonSubTypes.Type(value = BalloonShape.class, name = "balloon")
+    })
+    private interface ShapeKind {}
 
     /** A link is an object with one field that says which it is. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, include = JsonTypeInfo.As.WRAPPER_OBJECT)

@@ -16,6 +16,7 @@ import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.paint.Pens;
+import rondel.paint.PositionedStroke;
 
 /** The box around what is really inked: exact for areas, and with the true reach of strokes. */
 final class InkExtent {
@@ -31,7 +32,8 @@ final class InkExtent {
                         .grown(shadow.get().reach())));
     }
 
-    private static Optional<Box> bare(Element element, Affine toTarget) {
+    private static Optional<Box> bare(Element given, Affine toTarget) {
+        Element element = PositionedStroke.spelled(given);
         Affine own = toTarget.times(element.placement());
         return switch (element) {
             case ShapeElement s -> drawn(s.outline(), s.fill(), s.stroke(), own);

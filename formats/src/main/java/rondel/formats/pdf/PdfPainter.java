@@ -29,6 +29,7 @@ import rondel.job.TextElement;
 import rondel.paint.PaintBound;
 import rondel.paint.PaintedExtent;
 import rondel.paint.Pens;
+import rondel.paint.PositionedStroke;
 import rondel.progress.Cancellation;
 
 /** Elements into one PDF content stream. Coordinates are computed here in double precision and written in points. */
@@ -103,7 +104,8 @@ final class PdfPainter {
         }
     }
 
-    private void element(Element shaded, Affine toStream) throws IOException {
+    private void element(Element given, Affine toStream) throws IOException {
+        Element shaded = PositionedStroke.spelled(given);
         Optional<PdfContext.Shade> shade = context.shadow(shaded, toStream);
         if (shade.isPresent()) {
             Box a = shade.get().area();

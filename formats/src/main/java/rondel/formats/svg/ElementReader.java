@@ -23,6 +23,7 @@ final class ElementReader {
 
     private final SvgReading reading;
     private final ShapeReader shapes;
+    private final PlainShapeReader plainShapes;
     private final PaintReader paints;
     private final VeilReader veils;
     private final TextReader texts;
@@ -31,6 +32,7 @@ final class ElementReader {
     ElementReader(SvgReading reading) {
         this.reading = reading;
         this.shapes = new ShapeReader(reading);
+        this.plainShapes = new PlainShapeReader(reading);
         this.paints = new PaintReader(reading, this);
         this.veils = new VeilReader(reading, this, shapes);
         this.texts = new TextReader(reading, paints);
@@ -145,13 +147,30 @@ final class ElementReader {
             ShapeElement area = new ShapeElement(Traits.named(""), outline.get(), rule, fill, Optional.empty());
             return Optional.of(GroupElement.of(traits, List.of(line, area)));
         }
-        return Optional.of(new ShapeElement(traits, outline.get(), rule, fill, stroke));
+        return Optional.of(plainShapes
+                .read(node, viewport, outline.get())
+                .map(p -> placed(p, traits, fill, stroke))
+                .orElse(new ShapeElement(traits, outline.get(), rule, fill, stroke)));
+    }
+
+    /** A plain shape with its frame where it lies; its paints come along. */
+    private static ShapeElement placed(PlainShapeReader.Placed p, Traits traits, Paint fill, Optional<Stroke> stroke) {
+        Affine back = Affine.translate(-p.x(), -p.y());
+        return ShapeElement.of(
+                traits.withPlacement(Affine.translate(p.x(), p.y())),
+                p.shape(),
+                fill.transformed(back),
+                stroke.map(s -> s.scaled(1, back)));
     }
 
     private Optional<Element> group(SvgNode node, SvgViewport viewport, Affine inside) {
         List<Element> made = children(node, viewport);
         if (made.isEmpty()) {
             return Optional.empty();
+        }
+        Optional<Element> bordered = node.attribute(SvgBorders.ATTRIBUTE).flatMap(side -> SvgBorders.read(side, made));
+        if (bordered.isPresent()) {
+            return bordered;
         }
         return Optional.of(GroupElement.of(Traits.named("").withPlacement(inside), made));
     }

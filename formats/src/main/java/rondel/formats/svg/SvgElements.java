@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Base64;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -13,6 +14,8 @@ import rondel.formats.page.Page;
 import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.geometry.shape.PlainShape;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Mask;
@@ -25,6 +28,7 @@ import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.paint.PictureSource;
+import rondel.paint.PositionedStroke;
 import rondel.progress.Cancellation;
 
 /** Elements as SVG. */
@@ -55,17 +59,22 @@ final class SvgElements {
             xml.close("g");
             return;
         }
+        Optional<Stroke.Position> border = PositionedStroke.of(e);
+        if (border.isPresent()) {
+            group(xml, (GroupElement) PositionedStroke.spelled(e), toMm.times(e.placement()), border);
+            return;
+        }
         Affine own = toMm.times(e.placement());
         switch (e) {
             case ShapeElement s -> drawn(xml, s, s.outline(), s.rule(), s.fill(), s.stroke(), Optional.empty(), own);
             case TextElement t ->
                 drawn(xml, t, t.outline(), FillRule.NON_ZERO, t.fill(), t.stroke(), Optional.of(t.content()), own);
             case PictureElement p -> picture(xml, p);
-            case GroupElement g -> group(xml, g, own);
+            case GroupElement g -> group(xml, g, own, Optional.empty());
         }
     }
 
-    private void group(XmlText xml, GroupElement g, Affine own) {
+    private void group(XmlText xml, GroupElement g, Affine own, Optional<Stroke.Position> border) {
         Optional<String> clip = g.clip()
                 .map(c -> definitions.id(c, "clip", d -> {
                     d.xml().open("clipPath").attribute("id", d.id()).open("path");
@@ -77,6 +86,7 @@ final class SvgElements {
                 }));
         Optional<String> mask = g.mask().map(m -> definitions.id(m, "mask", d -> mask(d, m, own)));
         String title = begin(xml, "g", g);
+        border.ifPresent(b -> xml.attribute(SvgBorders.ATTRIBUTE, SvgBorders.word(b)));
         clip.ifPresent(id -> xml.attribute("clip-path", "url(#" + id + ")"));
         mask.ifPresent(id -> xml.attribute("mask", "url(#" + id + ")"));
         title(xml, title);
@@ -112,16 +122,37 @@ final class SvgElements {
             Optional<String> words,
             Affine own) {
         int decimals = NumberText.decimals(scale(own));
-        String title = begin(xml, "path", e);
+        Optional<PlainShape> plain = e instanceof ShapeElement s ? s.plain() : Optional.empty();
+        String tag = plain.map(PlainShapeWriter::tag).orElse("path");
+        Optional<Point> moved = List.of("rect", "circle", "ellipse").contains(tag) && solid(fill, stroke)
+                ? moved(e.placement())
+                : Optional.empty();
+        String title = begin(xml, tag, moved.isPresent() ? e.with(t -> t.withPlacement(Affine.IDENTITY)) : e);
         words.ifPresent(w -> xml.attribute("aria-label", w));
-        xml.attribute("d", PathText.of(outline, decimals));
+        plain.ifPresent(p -> PlainShapeWriter.geometry(xml, p, moved.orElse(Point.ORIGIN)));
+        if (tag.equals("path")) {
+            xml.attribute("d", PathText.of(outline, decimals));
+        }
         paints.fill(xml, fill);
         if (rule == FillRule.EVEN_ODD) {
             xml.attribute("fill-rule", "evenodd");
         }
         paints.stroke(xml, stroke, decimals);
         title(xml, title);
-        xml.close("path");
+        xml.close(tag);
+    }
+
+    /** Where a placement moves the origin to, if it does nothing else. */
+    private static Optional<Point> moved(Affine placement) {
+        return placement.isTranslation() ? Optional.of(new Point(placement.e(), placement.f())) : Optional.empty();
+    }
+
+    private static boolean solid(Paint fill, Optional<Stroke> stroke) {
+        return isSolid(fill) && stroke.map(s -> isSolid(s.paint())).orElse(true);
+    }
+
+    private static boolean isSolid(Paint paint) {
+        return paint instanceof Paint.Solid || paint instanceof Paint.None;
     }
 
     private void picture(XmlText xml, PictureElement p) {

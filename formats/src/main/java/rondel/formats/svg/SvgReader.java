@@ -11,6 +11,7 @@ import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.Extent;
 import rondel.job.GroupElement;
+import rondel.job.ShapeElement;
 import rondel.job.Sheet;
 import rondel.text.FontBook;
 import rondel.words.Refusal;
@@ -87,7 +88,22 @@ public final class SvgReader {
     }
 
     private static List<Element> placed(List<Element> elements, Affine toMm) {
-        return elements.stream().map(e -> e.with(t -> t.placedBy(toMm))).toList();
+        return elements.stream()
+                .map(e -> e.with(t -> t.placedBy(toMm)))
+                .map(e -> evenlySized(e, Affine.IDENTITY))
+                .toList();
+    }
+
+    /** Shapes that lie stretched or askew are their outlines: as plain shapes they would be drawn anew by their figures. */
+    private static Element evenlySized(Element e, Affine outer) {
+        Affine own = outer.times(e.placement());
+        return switch (e) {
+            case ShapeElement s -> s.plain().isEmpty() || own.keepsCircles() ? s : s.withOutline(s.outline());
+            case GroupElement g ->
+                g.withChildren(
+                        g.children().stream().map(c -> evenlySized(c, own)).toList());
+            default -> e;
+        };
     }
 
     private static void checked(String file, double w, double h) {

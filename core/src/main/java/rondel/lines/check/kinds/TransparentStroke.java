@@ -49,6 +49,7 @@ public record TransparentStroke() implements Check {
                 s.join(),
                 s.miterLimit(),
                 s.dashes(),
-                s.dashOffset());
+                s.dashOffset(),
+                s.position());
     }
 }
