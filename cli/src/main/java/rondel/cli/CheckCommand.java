@@ -11,7 +11,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -19,12 +18,12 @@ import rondel.catalogue.WhatFollows;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
-import rondel.history.Editing;
 import rondel.job.Job;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Limits;
 import rondel.lines.check.kinds.Checks;
+import rondel.lines.check.kinds.Mending;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
 
@@ -76,15 +75,15 @@ final class CheckCommand implements Callable<Integer> {
         return Checks.of(new Checked(job, FontsAtHand.usual().get(), Limits.USUAL));
     }
 
-    /** Fixes are made one at a time and looked for again, as one may clear or change others; none is made twice. */
+    /** Fixes are made one at a time and looked for again, as one may clear or change others; none is tried twice. */
     private Job mended(Job job) {
         Job now = job;
-        Editing editing = WhatFollows.editing();
-        Set<Operation> made = new HashSet<>();
-        Optional<Operation> next;
-        while ((next = fixes(now).filter(made::add).findFirst()).isPresent()) {
+        Mending mending = new Mending(WhatFollows.editing(), FontsAtHand.usual().get(), Limits.USUAL);
+        Set<Operation> tried = new HashSet<>();
+        Optional<Finding> next;
+        while ((next = fixable(mending, now, tried)).isPresent()) {
             try {
-                now = editing.apply(next.get(), now);
+                now = mending.make(next.get(), now).job();
             } catch (Refusal e) {
                 err.println(e.getMessage());
             }
@@ -92,9 +91,11 @@ final class CheckCommand implements Callable<Integer> {
         return now;
     }
 
-    private static Stream<Operation> fixes(Job job) {
-        return check(job).stream().flatMap(f -> f.fix().stream()).map(f -> f.operation()
-                .get());
+    private static Optional<Finding> fixable(Mending mending, Job job, Set<Operation> tried) {
+        return mending.findings(job).stream()
+                .filter(f -> f.fix().isPresent()
+                        && tried.add(f.fix().get().operation().get()))
+                .findFirst();
     }
 
     private static String word(Finding f) {

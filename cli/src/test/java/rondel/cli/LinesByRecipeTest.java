@@ -26,7 +26,7 @@ class LinesByRecipeTest extends CommandLineFixture {
         Path open = file(
                 "open.svg",
                 "<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='50mm' viewBox='0 0 50 50'>"
-                        + "<path id='Cut' d='M5 5h40v40' fill='none' stroke='#000'/></svg>");
+                        + "<path id='Cut' d='M5 5h40v40h-40V5.5' fill='none' stroke='#000'/></svg>");
         String id = placed(job, open);
         Path role =
                 file("role.json", "[{\"operation\": \"set-role\", \"elements\": [\"" + id + "\"], \"role\": \"cut\"}]");
@@ -34,7 +34,7 @@ class LinesByRecipeTest extends CommandLineFixture {
         JsonNode found =
                 new ObjectMapper().readTree(rondel("check", job, "--json").out());
         assertThat(found.get(0).get("code").asText()).isEqualTo("openCut");
-        assertThat(found.get(0).at("/fix/operation").asText()).isEqualTo("close-outlines");
+        assertThat(found.get(0).at("/fix/operation").asText()).isEqualTo("join-ends");
         Run mended = rondel("check", job, "--mend", "--json");
         assertThat(mended.code()).as(mended.err()).isZero();
         assertThat(new ObjectMapper().readTree(mended.out())).isEmpty();
@@ -48,7 +48,7 @@ class LinesByRecipeTest extends CommandLineFixture {
                 "lines.svg",
                 "<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='50mm' viewBox='0 0 90 50'>"
                         + "<path d='M5 5L25 25V5L5 25Z' fill='none' stroke='#d00'/>"
-                        + "<path d='M35 5h20v20' fill='none' stroke='#d00'/>"
+                        + "<path d='M35 5h20v20h-20V5.4' fill='none' stroke='#d00'/>"
                         + "<path d='M60 5L85 5.6L60 6.2L58 6Z' fill='none' stroke='#d00' stroke-opacity='.4'/></svg>");
         placed(job, lines);
         apply(job, """

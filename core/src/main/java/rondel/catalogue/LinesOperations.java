@@ -24,6 +24,7 @@ import rondel.lines.combine.UniteLive;
 import rondel.lines.filling.FillOutline;
 import rondel.lines.halo.AdjustHalo;
 import rondel.lines.halo.MakeHalo;
+import rondel.lines.join.JoinEnds;
 import rondel.lines.pieces.Grouping;
 import rondel.lines.pieces.KeepOnly;
 import rondel.lines.pieces.Regroup;
@@ -57,6 +58,7 @@ final class LinesOperations {
                         List.of(new ElementId("picture")),
                         new TraceSettings(1, 0.5, 0, 50, 0.6, TraceSettings.Layering.STACKED))),
                 OperationKind.of(SmoothForBlade.usual(List.of(new ElementId("spark")))),
+                OperationKind.of(new JoinEnds(List.of(new ElementId("sticks")), 0.1, 0, false)),
                 OperationKind.of(new CloseOutlines(List.of(new ElementId("edge")))),
                 OperationKind.of(new Regroup(List.of(), Grouping.PIECE)),
                 OperationKind.of(new KeepOnly(OperationCatalogue.LEAF, true)),

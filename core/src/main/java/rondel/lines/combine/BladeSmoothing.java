@@ -26,23 +26,35 @@ record BladeSmoothing(double angle, double radius, double shortest) {
         return new Contour(rounded(kept, contour.closed()), contour.closed());
     }
 
+    /** Points that lie closer to each other than the shortest segment become one, each no farther from it than that. */
     private List<Bezier> withoutShort(Contour contour) {
         List<Bezier> kept = new ArrayList<>(contour.segments());
+        List<List<Point>> dropped = new ArrayList<>();
+        kept.forEach(b -> dropped.add(new ArrayList<>()));
         int least = contour.closed() ? 3 : 1;
         for (int i = 0; i < kept.size() && kept.size() > least; ) {
             Bezier one = kept.get(i);
-            if (one.controlLength() >= shortest) {
+            boolean last = i + 1 == kept.size();
+            boolean opensAtEnd = last && !contour.closed();
+            int next = last ? 0 : i + 1;
+            Point stays = opensAtEnd ? one.end() : one.start();
+            List<Point> gone = new ArrayList<>(dropped.get(i));
+            gone.add(opensAtEnd ? one.start() : one.end());
+            if (!opensAtEnd) {
+                gone.addAll(dropped.get(next));
+            }
+            if (one.controlLength() >= shortest || gone.stream().anyMatch(p -> p.distanceTo(stays) > shortest)) {
                 i++;
                 continue;
             }
-            kept.remove(i);
-            if (i < kept.size()) {
-                kept.set(i, kept.get(i).between(one.start(), kept.get(i).end()));
-            } else if (contour.closed()) {
-                kept.set(0, kept.getFirst().between(one.start(), kept.getFirst().end()));
+            if (opensAtEnd) {
+                kept.set(i - 1, kept.get(i - 1).between(kept.get(i - 1).start(), stays));
             } else {
-                kept.set(i - 1, kept.get(i - 1).between(kept.get(i - 1).start(), one.end()));
+                kept.set(next, kept.get(next).between(stays, kept.get(next).end()));
+                dropped.set(next, gone);
             }
+            kept.remove(i);
+            dropped.remove(i);
         }
         return kept;
     }

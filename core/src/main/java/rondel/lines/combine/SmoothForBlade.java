@@ -19,7 +19,7 @@ import rondel.words.Words;
 /** Evens out the lines of shapes for a blade: corners as sharp as a needle are rounded, and segments too short to follow go into
  *  their neighbours. All other curves stay as they are. Measured on the sheet.
  *
- * @param angle corners below are rounded, in degrees: above 0, at most 90
+ * @param angle corners below are rounded, in degrees: from 0, for none, to 90
  * @param radius how far from its tip on a corner is rounded, in mm: above 0
  * @param shortest segments below go, in mm: from 0 on */
 public record SmoothForBlade(
@@ -43,9 +43,14 @@ public record SmoothForBlade(
         return new SmoothForBlade(elements, USUAL_ANGLE, USUAL_RADIUS, USUAL_SHORTEST);
     }
 
+    /** Only segments that are too short go; every corner stays. */
+    public static SmoothForBlade withoutShort(List<ElementId> elements) {
+        return new SmoothForBlade(elements, 0, USUAL_RADIUS, USUAL_SHORTEST);
+    }
+
     @Override
     public Job apply(Job job) {
-        if (!(angle > 0 && angle <= 90 && radius > 0 && radius <= 50 && shortest >= 0 && shortest <= 5)) {
+        if (!(angle >= 0 && angle <= 90 && radius > 0 && radius <= 50 && shortest >= 0 && shortest <= 5)) {
             throw Refusal.of("smooth.bad");
         }
         Job done = Tree.replace(job, Targets.unlocked(job, elements), this::smoothed);

@@ -2,6 +2,8 @@ package rondel.lines.pieces;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
@@ -11,6 +13,7 @@ import rondel.job.Extent;
 import rondel.job.GroupElement;
 import rondel.job.Role;
 import rondel.job.ShapeElement;
+import rondel.lines.join.EndJoining;
 
 /** What is to be regrouped: the elements at the ends of the tree, each moved into the space around all of them, from back to
  *  front; groups that hide part of what they hold, or are windows or try-outs, stay whole. */
@@ -37,6 +40,25 @@ final class Leaves {
                     .withHidden(hidden || t.hidden())
                     .withOpacity(opacity * t.opacity())));
         }
+    }
+
+    /** The same, with lines of one role and look joined to outlines where their ends clearly belong together. */
+    static List<Element> joined(List<Element> leaves) {
+        List<EndJoining.Laid> laid =
+                leaves.stream().map(e -> new EndJoining.Laid(e, e.placement())).toList();
+        Map<Integer, Optional<Element>> changes = EndJoining.CLEAR.joined(laid, Leaves::look);
+        if (changes.isEmpty()) {
+            return leaves;
+        }
+        List<Element> result = new ArrayList<>();
+        for (int i = 0; i < leaves.size(); i++) {
+            changes.getOrDefault(i, Optional.of(leaves.get(i))).ifPresent(result::add);
+        }
+        return result;
+    }
+
+    private static Object look(Element e) {
+        return e instanceof ShapeElement s ? List.of(s.role(), s.hidden(), s.fill(), s.stroke()) : e.id();
     }
 
     /** The contours of all leaves as lines. Where something is to be cut, cut lines make pieces; else every closed one. */

@@ -21,8 +21,9 @@ public final class Parts {
         List<Element> onSheet = elements.stream()
                 .map(l -> l.element().with(t -> t.withPlacement(l.ownToSheet())))
                 .toList();
-        List<Element> leaves =
-                Leaves.of(onSheet).stream().filter(e -> e.role() != Role.GUIDE).toList();
+        List<Element> leaves = Leaves.joined(Leaves.of(onSheet)).stream()
+                .filter(e -> e.role() != Role.GUIDE)
+                .toList();
         List<Line> lines = Leaves.lines(leaves);
         Nesting nesting = new Nesting(lines);
         List<Part> parts = new ArrayList<>();

@@ -29,7 +29,7 @@ import rondel.units.LengthFormat;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** Groups elements anew, however they were grouped: one group for each piece, colour, role or outline. A shape of several
+/** Groups elements anew, however they were grouped: one group for each piece, colour, role or outline. Lines whose ends clearly meet are joined to outlines first. A shape of several
  *  contours is parted where they belong to different groups. Groups are named by what they are, largest first, and lines
  *  that lie in no piece stay beside them.
  *
@@ -108,7 +108,8 @@ public record Regroup(@LeftOut("[]") List<ElementId> elements, Grouping by) impl
             .thenComparingDouble(b -> Math.rint(b.y()))
             .thenComparingDouble(Box::x);
 
-    private void byLine(List<Element> leaves, Map<Object, List<Element>> groups, List<Element> loose, Placing placing) {
+    private void byLine(List<Element> apart, Map<Object, List<Element>> groups, List<Element> loose, Placing placing) {
+        List<Element> leaves = Leaves.joined(apart);
         List<Line> lines = Leaves.lines(leaves);
         Nesting nesting = new Nesting(lines);
         Map<Integer, Map<Integer, List<Integer>>> ofLeaf = new LinkedHashMap<>();

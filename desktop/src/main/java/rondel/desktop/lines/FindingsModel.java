@@ -11,6 +11,7 @@ import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Limits;
 import rondel.lines.check.kinds.Checks;
+import rondel.lines.check.kinds.Mending;
 import rondel.text.FontBook;
 
 /** What the checks find in the job on the bench: looked for again in the background once the person has paused. */
@@ -43,6 +44,11 @@ public final class FindingsModel {
 
     public List<Finding> findings() {
         return findings;
+    }
+
+    /** How a finding is mended: worked out by whoever asks, off the toolkit's thread. */
+    Mending mending() {
+        return new Mending(desk.bench().history().editing(), fonts.get(), Limits.USUAL);
     }
 
     /** Whether what is told is of the job as it is now. */

@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import rondel.desktop.desk.Desk;
 import rondel.job.Job;
 import rondel.lines.check.Finding;
+import rondel.lines.check.kinds.Mending;
 import rondel.operation.Operation;
 import rondel.words.Words;
 
@@ -50,9 +51,10 @@ final class FindingsView extends VBox {
 
     private void mend(Finding finding) {
         Job job = desk.bench().job();
+        Mending mending = model.mending();
         desk.workers()
                 .run(
-                        () -> finding.fix().orElseThrow().operation().get(),
+                        () -> mending.make(finding, job).fix(),
                         operation -> made(operation, job),
                         desk.notices()::failed,
                         () -> {});

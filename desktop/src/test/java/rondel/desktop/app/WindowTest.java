@@ -31,7 +31,7 @@ class WindowTest extends BenchFixture {
         ElementId whale = only().id();
         type("#width", "3 5/8 in");
         assertThat(boxOf(whale).width()).isCloseTo(92.075, within(1e-9));
-        assertThat(lookup("#width").queryAs(TextField.class).getText()).isEqualTo("2.750 in");
+        assertThat(lookup("#width").queryAs(TextField.class).getText()).isEqualTo("3.625 in");
 
         dragFromShelf("crab", 220, 200);
         ElementId crab = only().id();

@@ -149,6 +149,8 @@ final class ElementReader {
         }
         return Optional.of(plainShapes
                 .read(node, viewport, outline.get())
+                .filter(p -> rule == FillRule.NON_ZERO
+                        || List.of("rect", "circle", "ellipse").contains(node.tag))
                 .map(p -> placed(p, traits, fill, stroke))
                 .orElse(new ShapeElement(traits, outline.get(), rule, fill, stroke)));
     }

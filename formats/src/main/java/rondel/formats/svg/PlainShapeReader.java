@@ -38,8 +38,15 @@ final class PlainShapeReader {
         try {
             return switch (node.tag) {
                 case "rect" -> rect(node, viewport);
-                case "circle", "ellipse" ->
-                    outline.bounds().map(b -> new Placed(OvalShape.of(b.width(), b.height()), b.x(), b.y()));
+                case "circle" -> {
+                    double r = reading.length(node, "r", viewport.diagonal(), 0);
+                    yield Optional.of(oval(node, viewport, r, r));
+                }
+                case "ellipse" -> {
+                    double rx = reading.length(node, "rx", viewport.width(), -1);
+                    double ry = reading.length(node, "ry", viewport.height(), -1);
+                    yield Optional.of(oval(node, viewport, rx < 0 ? ry : rx, ry < 0 ? rx : ry));
+                }
                 case "line" ->
                     Contour.of(outline).stream().findFirst().map(c -> {
                         Bezier b = c.segments().getFirst();
@@ -55,6 +62,12 @@ final class PlainShapeReader {
         } catch (Refusal tooLarge) {
             return Optional.empty();
         }
+    }
+
+    private Placed oval(SvgNode node, SvgViewport viewport, double rx, double ry) {
+        double cx = reading.length(node, "cx", viewport.width(), 0);
+        double cy = reading.length(node, "cy", viewport.height(), 0);
+        return new Placed(OvalShape.of(2 * rx, 2 * ry), cx - rx, cy - ry);
     }
 
     private Optional<Placed> rect(SvgNode node, SvgViewport viewport) {

@@ -12,6 +12,9 @@ import rondel.geometry.shape.PolylineShape;
 /** Plain shapes as SVG's own elements (SVG 2, 10), where there is one. */
 final class PlainShapeWriter {
 
+    /** As many as a sheet of five metres has digits for, but the last two, which sums of figures round differently. */
+    private static final int DECIMALS = 10;
+
     private PlainShapeWriter() {}
 
     /** The element for a shape; a path where there is none of its own. */
@@ -67,6 +70,6 @@ final class PlainShapeWriter {
     }
 
     private static void number(XmlText xml, String name, double value) {
-        xml.attribute(name, NumberText.exact(value));
+        xml.attribute(name, NumberText.rounded(value, DECIMALS));
     }
 }

@@ -13,6 +13,7 @@ import rondel.job.Element;
 import rondel.job.Extent;
 import rondel.job.GroupElement;
 import rondel.job.Mask;
+import rondel.job.ShapeElement;
 import rondel.job.TextElement;
 import rondel.job.Traits;
 
@@ -38,8 +39,10 @@ final class VeilReader {
         if (clipNode.isEmpty() && maskNode.isEmpty()) {
             return result;
         }
-        Box box = Extent.of(element.with(t -> t.withPlacement(Affine.IDENTITY)), Affine.IDENTITY)
-                .orElse(new Box(0, 0, 0, 0));
+        // A plain shape's frame is moved within the user space; what a group adds is a space of its own.
+        Element inSpace =
+                element instanceof ShapeElement ? element : element.with(t -> t.withPlacement(Affine.IDENTITY));
+        Box box = Extent.of(inSpace, Affine.IDENTITY).orElse(new Box(0, 0, 0, 0));
         if (maskNode.isPresent() && reading.enter(maskNode.get())) {
             try {
                 Mask mask = mask(maskNode.get(), box, viewport);
@@ -116,7 +119,7 @@ final class VeilReader {
     private static Outline allOutlines(Element e, Affine toTarget) {
         Affine own = toTarget.times(e.placement());
         return switch (e) {
-            case rondel.job.ShapeElement s -> s.outline().transformed(own);
+            case ShapeElement s -> s.outline().transformed(own);
             case TextElement t -> t.outline().transformed(own);
             case GroupElement g -> {
                 Outline all = Outline.EMPTY;

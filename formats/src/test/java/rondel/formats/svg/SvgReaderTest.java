@@ -209,7 +209,8 @@ class SvgReaderTest {
         assertThat(g.stops()).extracting(Paint.Stop::offset).containsExactly(0.2, 1.0);
         assertThat(g.stops().getLast().colour()).isEqualTo(new Rgba(0, 0, 255, 64));
         assertThat(g.spread()).isEqualTo(Paint.Spread.REFLECT);
-        assertThat(g.placement().apply(0.5, 0.5)).isEqualTo(new rondel.geometry.Point(30, 50));
+        assertThat(art.elements().getFirst().placement().times(g.placement()).apply(0.5, 0.5))
+                .isEqualTo(new rondel.geometry.Point(30, 50));
     }
 
     @Test

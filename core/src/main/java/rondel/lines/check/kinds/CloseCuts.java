@@ -1,8 +1,10 @@
 package rondel.lines.check.kinds;
 
-import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.index.strtree.STRtree;
@@ -33,8 +35,7 @@ public record CloseCuts() implements Check {
         for (int i = 0; i < lines.size(); i++) {
             tree.insert(lines.get(i).line().getEnvelopeInternal(), i);
         }
-        List<Finding> found = new ArrayList<>();
-        Set<Set<ElementId>> told = new HashSet<>();
+        Map<Set<ElementId>, Near> worst = new LinkedHashMap<>();
         for (int i = 0; i < lines.size(); i++) {
             Cancellation.check();
             CutLine a = lines.get(i);
@@ -48,18 +49,28 @@ public record CloseCuts() implements Check {
                 }
                 distance = distance == null ? new IndexedFacetDistance(a.line()) : distance;
                 double gap = distance.distance(b.line());
-                if (gap < limit
-                        && told.add(Set.of(
-                                a.of().element().id(),
-                                b.of().element().id().equals(a.of().element().id())
-                                        ? new ElementId("")
-                                        : b.of().element().id()))) {
-                    found.add(gap > 0 ? narrow(a, b, gap, job) : a.crosses(b) ? crossing(a, b) : touching(a, b));
+                if (gap < limit) {
+                    Set<ElementId> both = new HashSet<>(
+                            List.of(a.of().element().id(), b.of().element().id()));
+                    Near known = worst.get(both);
+                    if (known == null || !known.crossing && gap <= known.gap) {
+                        boolean crossing = gap == 0 && a.crosses(b);
+                        if (known == null || crossing || gap < known.gap) {
+                            worst.put(both, new Near(a, b, gap, crossing));
+                        }
+                    }
                 }
             }
         }
-        return found;
+        return worst.values().stream()
+                .map(n -> n.gap > 0
+                        ? narrow(n.a, n.b, n.gap, job)
+                        : n.crossing ? crossing(n.a, n.b, lines, tree) : touching(n.a, n.b))
+                .toList();
     }
+
+    /** What is worst of the lines of two elements, or of one. */
+    private record Near(CutLine a, CutLine b, double gap, boolean crossing) {}
 
     private static Finding narrow(CutLine a, CutLine b, double gap, Checked job) {
         return Finding.of(
@@ -82,15 +93,32 @@ public record CloseCuts() implements Check {
                 : Words.of("finding.both", one, Targets.display(b.of().element()));
     }
 
-    private static Finding crossing(CutLine a, CutLine b) {
-        ElementId first = a.of().element().id();
-        ElementId second = b.of().element().id();
-        Finding finding =
-                Finding.of(Severity.ERROR, "crossingCuts", names(a, b)).about(first);
+    private static Finding crossing(CutLine a, CutLine b, List<CutLine> lines, STRtree tree) {
+        Finding finding = Finding.of(Severity.ERROR, "crossingCuts", names(a, b))
+                .about(a.of().element().id());
         boolean closed = a.isClosed() && b.isClosed();
         return closed
-                ? finding.mendedBy(Fix.of(new Combine(
-                        first.equals(second) ? List.of(first) : List.of(first, second), BooleanOperation.UNITE, false)))
+                ? finding.mendedBy(new Fix(
+                        () -> new Combine(List.copyOf(together(a, b, lines, tree)), BooleanOperation.UNITE, false)))
                 : finding;
+    }
+
+    /** The elements of two lines, and those that lie on any of theirs: left alone, these would cross what is made. */
+    @SuppressWarnings("unchecked")
+    private static Set<ElementId> together(CutLine a, CutLine b, List<CutLine> lines, STRtree tree) {
+        Set<ElementId> all = new LinkedHashSet<>();
+        all.add(b.of().element().id());
+        all.add(a.of().element().id());
+        for (CutLine own : lines) {
+            if (own.of().element() == a.of().element() || own.of().element() == b.of().element()) {
+                for (int i : (List<Integer>) tree.query(own.line().getEnvelopeInternal())) {
+                    CutLine other = lines.get(i);
+                    if (other.of().sheet() == own.of().sheet() && other.doubles(own)) {
+                        all.add(other.of().element().id());
+                    }
+                }
+            }
+        }
+        return all;
     }
 }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import rondel.geometry.curve.Bezier;
+import rondel.job.ElementId;
 import rondel.job.ShapeElement;
 import rondel.lines.check.Check;
 import rondel.lines.check.Checked;
@@ -29,24 +31,30 @@ public record HardForABlade() implements Check {
         lines.forEach((of, own) -> {
             int spikes = own.stream().mapToInt(l -> spikes(l, job.limits())).sum();
             if (spikes > 0) {
-                found.add(about(of, Finding.of(Severity.WARNING, "spikes", Targets.display(of.element()), spikes)));
+                found.add(about(
+                        of,
+                        Finding.of(Severity.WARNING, "spikes", Targets.display(of.element()), spikes),
+                        SmoothForBlade::usual));
             }
             long shorts = own.stream()
                     .flatMap(l -> l.contour().segments().stream())
                     .filter(s -> s.controlLength() < job.limits().shortestSegment())
                     .count();
             if (shorts > 0) {
-                found.add(about(of, Finding.of(Severity.NOTE, "shortSegments", Targets.display(of.element()), shorts)));
+                found.add(about(
+                        of,
+                        Finding.of(Severity.NOTE, "shortSegments", Targets.display(of.element()), shorts),
+                        SmoothForBlade::withoutShort));
             }
         });
         return found;
     }
 
-    private static Finding about(Checked.Placed of, Finding finding) {
+    private static Finding about(
+            Checked.Placed of, Finding finding, Function<List<ElementId>, SmoothForBlade> smoothing) {
         Finding about = finding.about(of.element().id());
         return of.element() instanceof ShapeElement && !of.locked()
-                ? about.mendedBy(
-                        Fix.of(SmoothForBlade.usual(List.of(of.element().id()))))
+                ? about.mendedBy(Fix.of(smoothing.apply(List.of(of.element().id()))))
                 : about;
     }
 
