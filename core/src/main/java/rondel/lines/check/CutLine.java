@@ -15,6 +15,8 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
 import org.locationtech.jts.linearref.LengthIndexedLine;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import rondel.geometry.Crossings;
 import rondel.geometry.Outline;
 import rondel.geometry.curve.Bezier;
@@ -95,7 +97,7 @@ public record CutLine(Checked.Placed of, Contour contour, LineString line) {
     private boolean liesOnBothSidesOf(CutLine around) {
         PointOnGeometryLocator inside = new IndexedPointInAreaLocator(FACTORY.createLinearRing(closed(around.line)));
         Set<Boolean> sides = new HashSet<>();
-        for (LineString part : parts(line.difference(around.line))) {
+        for (LineString part : parts(OverlayNGRobust.overlay(line, around.line, OverlayNG.DIFFERENCE))) {
             Coordinate middle = new LengthIndexedLine(part).extractPoint(part.getLength() / 2);
             if (around.line.distance(FACTORY.createPoint(middle)) > TOUCHES) {
                 sides.add(inside.locate(middle) == Location.INTERIOR);
@@ -112,7 +114,8 @@ public record CutLine(Checked.Placed of, Contour contour, LineString line) {
 
     /** Whether both go on where they meet. */
     private boolean meetsAmid(CutLine other) {
-        for (Coordinate c : line.intersection(other.line).getCoordinates()) {
+        for (Coordinate c : OverlayNGRobust.overlay(line, other.line, OverlayNG.INTERSECTION)
+                .getCoordinates()) {
             boolean atAnEnd = Stream.of(line, other.line)
                     .flatMap(l -> Stream.of(l.getStartPoint(), l.getEndPoint()))
                     .anyMatch(end -> end.getCoordinate().distance(c) < TOUCHES);
