@@ -1,73 +1,204 @@
 package rondel.cli;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import rondel.formats.export.ExportFormat;
+import rondel.formats.export.ExportRequest;
+import rondel.formats.export.ExportWhat;
+import rondel.formats.export.Exporting;
+import rondel.formats.export.LineLook;
+import rondel.formats.export.RasterSize;
 import rondel.formats.files.Replacing;
 import rondel.formats.job.JobFile;
-import rondel.formats.page.Page;
 import rondel.formats.picture.PictureLevels;
-import rondel.formats.png.PixelSize;
 import rondel.job.ElementId;
 import rondel.job.Job;
+import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.lines.check.Finding;
+import rondel.words.Refusal;
 
-/** Writes a sheet, or some of its elements, as SVG, PDF, PNG or JPEG. */
+/** Writes sheets, or some of their elements, as SVG, PDF, PNG or JPEG. */
 @Command(
         name = "export",
         mixinStandardHelpOptions = true,
-        description = "Writes a sheet, or some of its elements, as SVG, PDF, PNG or JPEG at true size.")
+        description = "Writes sheets, or some of their elements, as SVG, PDF, PNG or JPEG at true size.")
 final class ExportCommand implements Callable<Integer> {
 
+    private final PrintStream out;
     private final PrintStream err;
 
     @Parameters(paramLabel = "JOB", description = "the job file")
     private Path file;
 
-    @Option(names = "-o", required = true, paramLabel = "FILE", description = "what to write: .svg, .pdf, .png or .jpg")
+    @Option(
+            names = "-o",
+            required = true,
+            paramLabel = "FILE",
+            description = "what to write: .svg, .pdf, .png or .jpg; for several files with {name}, {n}, {sheet},"
+                    + " {sheet-name} or {title} in it")
     private Path target;
 
-    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number, from 1")
-    private int sheet;
+    @Option(
+            names = "--what",
+            paramLabel = "WHAT",
+            description = "all, print, lines, proof, or roles: cut, kiss-cut, score, draw, stitch, with commas;"
+                    + " print without it, and all for SVG")
+    private String what;
+
+    @Option(
+            names = "--sheet",
+            paramLabel = "N",
+            defaultValue = "1",
+            description = "the sheet's number, from 1; several with commas, or all")
+    private String sheets;
 
     @Option(names = "--only", split = ",", paramLabel = "ID", description = "only these elements, cropped to them")
-    private List<String> only;
+    private List<String> only = List.of();
 
-    @Option(names = "--ppi", defaultValue = "300", paramLabel = "N", description = "pixels per inch, for pictures")
-    private double ppi;
+    @Option(
+            names = "--frame",
+            paramLabel = "FRAME",
+            description = "sheet, bleed or seen (cropped); with its bleed for PDF, else the sheet, without it")
+    private String frame;
+
+    @Option(names = "--each", paramLabel = "KIND", description = "a file for each of: element, alternative")
+    private String each;
+
+    @Option(names = "--ppi", paramLabel = "N", description = "pixels per inch, for pictures; 300 without it")
+    private Double ppi;
+
+    @Option(names = "--width", paramLabel = "PX", converter = PixelConverter.class, description = "pixels across")
+    private Integer width;
+
+    @Option(names = "--height", paramLabel = "PX", converter = PixelConverter.class, description = "pixels down")
+    private Integer height;
+
+    @Option(
+            names = "--fit",
+            paramLabel = "FIT",
+            description = "crop or pad, where width and height are not to each other as the page's")
+    private String fit;
 
     @Option(names = "--transparent", description = "without the paper")
     private boolean transparent;
 
+    @Option(
+            names = "--lines",
+            paramLabel = "LOOK",
+            description = "by-role (in the job's colour of each role) or as-drawn; by role for SVG without it")
+    private String look;
+
+    @Option(names = "--hairline", description = "lines as fine as a hair")
+    private boolean hairline;
+
+    @Option(names = "--layers", description = "a group for what is printed and for each role")
+    private boolean layers;
+
+    @Option(names = "--json", description = "say what was written as JSON")
+    private boolean json;
+
     @Mixin
     private Overwriting overwriting;
 
-    ExportCommand(PrintStream err) {
+    ExportCommand(PrintStream out, PrintStream err) {
+        this.out = out;
         this.err = err;
     }
 
     @Override
     public Integer call() {
-        ExportFormat format = ExportFormat.of(target);
-        Replacing over = overwriting.check(target, List.of(file));
         Job job = JobFile.read(file);
-        SheetId id = JobChange.sheet(job, sheet);
-        Page page = only == null
-                ? Page.ofSheet(job, id)
-                : Page.ofElements(job, id, only.stream().map(ElementId::new).toList());
-        if (transparent) {
-            page = page.withoutPaper();
-        }
-        PixelSize size = format.ofPixels() ? PixelSize.atPpi(page, ppi) : new PixelSize(1, 1, ppi);
-        List<Finding> found = format.write(page, size, PictureLevels.usual(), target, over);
+        ExportRequest request = request(job);
+        List<Exporting.Output> outputs = Exporting.outputs(job, request, target);
+        Map<Path, Replacing> over = new HashMap<>();
+        outputs.forEach(o -> over.put(o.file(), overwriting.check(o.file(), List.of(file))));
+        List<Finding> found = Exporting.write(outputs, request, PictureLevels.usual(), over::get);
         found.forEach(f -> err.println(f.sentence()));
+        report(outputs);
         return 0;
+    }
+
+    private ExportRequest request(Job job) {
+        ExportFormat format = ExportFormat.of(target);
+        LineLook usual = format == ExportFormat.SVG ? LineLook.BY_ROLE : LineLook.AS_DRAWN;
+        boolean byRole = look == null ? usual.byRole() : choice("--lines", look, "by-role", "as-drawn") == 0;
+        return new ExportRequest(
+                format,
+                Optional.ofNullable(what).map(ExportWhat::parse),
+                sheets(job),
+                only.stream().map(ElementId::new).toList(),
+                Optional.ofNullable(frame)
+                        .map(f -> ExportRequest.Frame.values()[choice("--frame", f, "sheet", "bleed", "seen")]),
+                new RasterSize(
+                        ppi == null ? RasterSize.USUAL.ppi() : ppi,
+                        optional(width),
+                        optional(height),
+                        fit == null
+                                ? RasterSize.Fit.REFUSE
+                                : choice("--fit", fit, "crop", "pad") == 0 ? RasterSize.Fit.CROP : RasterSize.Fit.PAD),
+                transparent,
+                new LineLook(byRole, hairline, layers),
+                each == null
+                        ? ExportRequest.Each.SHEET
+                        : choice("--each", each, "element", "alternative") == 0
+                                ? ExportRequest.Each.ELEMENT
+                                : ExportRequest.Each.ALTERNATIVE);
+    }
+
+    private List<SheetId> sheets(Job job) {
+        if (sheets.strip().equalsIgnoreCase("all")) {
+            return job.sheets().stream().map(Sheet::id).toList();
+        }
+        return Arrays.stream(sheets.split(","))
+                .map(n -> JobChange.sheet(job, n))
+                .toList();
+    }
+
+    private static int choice(String option, String text, String... words) {
+        int i = Arrays.asList(words).indexOf(text.strip().toLowerCase(Locale.ROOT));
+        if (i < 0) {
+            throw Refusal.of("cli.choice", option, String.join(", ", words), text);
+        }
+        return i;
+    }
+
+    private static OptionalInt optional(Integer value) {
+        return value == null ? OptionalInt.empty() : OptionalInt.of(value);
+    }
+
+    private void report(List<Exporting.Output> outputs) {
+        if (json) {
+            ArrayNode all = JsonNodeFactory.instance.arrayNode();
+            for (Exporting.Output o : outputs) {
+                ObjectNode one = all.addObject()
+                        .put("file", o.file().toString())
+                        .put("pages", o.pages().size())
+                        .put("width_mm", o.pages().getFirst().width())
+                        .put("height_mm", o.pages().getFirst().height());
+                if (o.size().width() > 1 && !o.trimmed()) {
+                    one.put("width_px", o.size().width())
+                            .put("height_px", o.size().height());
+                }
+            }
+            out.println(Json.text(all));
+        } else if (outputs.size() > 1) {
+            outputs.forEach(o -> out.println(o.file()));
+        }
     }
 }

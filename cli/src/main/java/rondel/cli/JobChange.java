@@ -70,6 +70,14 @@ final class JobChange {
         make(List.of(), change);
     }
 
+    /** The sheet by its number from 1, as it is typed. */
+    static SheetId sheet(Job job, String number) {
+        if (!number.strip().matches("\\d{1,6}")) {
+            throw Refusal.of("cli.noSheetNumber", number.strip(), job.sheets().size());
+        }
+        return sheet(job, Integer.parseInt(number.strip()));
+    }
+
     /** The sheet by its number from 1. */
     static SheetId sheet(Job job, int number) {
         if (number < 1 || number > job.sheets().size()) {

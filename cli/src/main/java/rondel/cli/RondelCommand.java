@@ -40,7 +40,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new ApplyCommand())
                 .addSubcommand(new OperationsCommand(out))
                 .addSubcommand(new ConvertCommand(out, err))
-                .addSubcommand(new ExportCommand(err))
+                .addSubcommand(new ExportCommand(out, err))
                 .addSubcommand(new CheckCommand(out, err))
                 .addSubcommand(new ShelfCommand(out, err))
                 .addSubcommand(new BlanksCommand(out))

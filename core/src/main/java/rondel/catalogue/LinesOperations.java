@@ -9,7 +9,9 @@ import rondel.job.BackdropSettings;
 import rondel.job.ElementId;
 import rondel.job.FillingSettings;
 import rondel.job.HaloSettings;
+import rondel.job.Rgba;
 import rondel.job.Role;
+import rondel.job.RoleLook;
 import rondel.job.RoleRule;
 import rondel.job.TraceSettings;
 import rondel.lines.backdrop.ClearBackdrop;
@@ -29,6 +31,7 @@ import rondel.lines.pieces.Grouping;
 import rondel.lines.pieces.KeepOnly;
 import rondel.lines.pieces.Regroup;
 import rondel.lines.roles.RolesByLook;
+import rondel.lines.roles.SetRoleLooks;
 import rondel.lines.trace.Trace;
 
 /** The operations of the stage Lines, each with an example on the sample job. */
@@ -58,6 +61,8 @@ final class LinesOperations {
                         List.of(new ElementId("picture")),
                         new TraceSettings(1, 0.5, 0, 50, 0.6, TraceSettings.Layering.STACKED))),
                 OperationKind.of(SmoothForBlade.usual(List.of(new ElementId("spark")))),
+                OperationKind.of(new SetRoleLooks(
+                        List.of(new RoleLook(Role.KISS_CUT, new Rgba(0x7a, 0x1f, 0xa2, 255), "Kiss cut")))),
                 OperationKind.of(new JoinEnds(List.of(new ElementId("sticks")), 0.1, 0, false)),
                 OperationKind.of(new CloseOutlines(List.of(new ElementId("edge")))),
                 OperationKind.of(new Regroup(List.of(), Grouping.PIECE)),

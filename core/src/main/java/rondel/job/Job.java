@@ -15,6 +15,8 @@ import rondel.words.Refusal;
  * @param unit what lengths are shown in; geometry is in mm whatever it says
  * @param linesScale whether lines grow with what is scaled, or keep their width
  * @param roleRules how things of a look are made
+ * @param roleLooks how lines of each role leave in files
+ * @param picturesBy what of a picture counts for its size and place
  * @param media every picture that an element or a paint uses
  * @param nextNumber counts up so that new elements get ids no other ever had */
 public record Job(
@@ -23,6 +25,8 @@ public record Job(
         boolean linesScale,
         List<Swatch> palette,
         List<RoleRule> roleRules,
+        List<RoleLook> roleLooks,
+        PictureBounds picturesBy,
         List<Sheet> sheets,
         Map<MediaId, Media> media,
         long nextNumber,
@@ -31,6 +35,7 @@ public record Job(
     public Job {
         palette = List.copyOf(palette);
         roleRules = List.copyOf(roleRules);
+        roleLooks = List.copyOf(roleLooks);
         sheets = List.copyOf(sheets);
         media = Map.copyOf(media);
     }
@@ -43,6 +48,8 @@ public record Job(
                 true,
                 List.of(),
                 List.of(),
+                List.of(),
+                PictureBounds.SEEN,
                 List.of(Sheet.of(new SheetId("sheet-1"), "Sheet 1", width, height)),
                 Map.of(),
                 1,
@@ -72,31 +79,53 @@ public record Job(
     }
 
     public Job withTitle(String other) {
-        return new Job(other, unit, linesScale, palette, roleRules, sheets, media, nextNumber, extras);
+        return new Job(
+                other, unit, linesScale, palette, roleRules, roleLooks, picturesBy, sheets, media, nextNumber, extras);
     }
 
     public Job withUnit(LengthUnit other) {
-        return new Job(title, other, linesScale, palette, roleRules, sheets, media, nextNumber, extras);
+        return new Job(
+                title, other, linesScale, palette, roleRules, roleLooks, picturesBy, sheets, media, nextNumber, extras);
     }
 
     public Job withSheets(List<Sheet> other) {
-        return new Job(title, unit, linesScale, palette, roleRules, other, media, nextNumber, extras);
+        return new Job(
+                title, unit, linesScale, palette, roleRules, roleLooks, picturesBy, other, media, nextNumber, extras);
     }
 
     public Job withLinesScale(boolean other) {
-        return new Job(title, unit, other, palette, roleRules, sheets, media, nextNumber, extras);
+        return new Job(
+                title, unit, other, palette, roleRules, roleLooks, picturesBy, sheets, media, nextNumber, extras);
     }
 
     public Job withPalette(List<Swatch> other) {
-        return new Job(title, unit, linesScale, other, roleRules, sheets, media, nextNumber, extras);
+        return new Job(
+                title, unit, linesScale, other, roleRules, roleLooks, picturesBy, sheets, media, nextNumber, extras);
     }
 
     public Job withRoleRules(List<RoleRule> other) {
-        return new Job(title, unit, linesScale, palette, other, sheets, media, nextNumber, extras);
+        return new Job(
+                title, unit, linesScale, palette, other, roleLooks, picturesBy, sheets, media, nextNumber, extras);
+    }
+
+    public Job withRoleLooks(List<RoleLook> other) {
+        return new Job(
+                title, unit, linesScale, palette, roleRules, other, picturesBy, sheets, media, nextNumber, extras);
+    }
+
+    public Job withPicturesBy(PictureBounds other) {
+        return new Job(
+                title, unit, linesScale, palette, roleRules, roleLooks, other, sheets, media, nextNumber, extras);
+    }
+
+    /** How lines of a role leave in files: as the job says, or as is usual. */
+    public RoleLook lookOf(Role role) {
+        return roleLooks.stream().filter(l -> l.role() == role).findFirst().orElseGet(() -> RoleLook.usual(role));
     }
 
     public Job withNextNumber(long other) {
-        return new Job(title, unit, linesScale, palette, roleRules, sheets, media, other, extras);
+        return new Job(
+                title, unit, linesScale, palette, roleRules, roleLooks, picturesBy, sheets, media, other, extras);
     }
 
     public Job withMedia(Iterable<Media> more) {
@@ -104,7 +133,18 @@ public record Job(
         more.forEach(m -> all.putIfAbsent(m.id(), m));
         return all.size() == media.size()
                 ? this
-                : new Job(title, unit, linesScale, palette, roleRules, sheets, all, nextNumber, extras);
+                : new Job(
+                        title,
+                        unit,
+                        linesScale,
+                        palette,
+                        roleRules,
+                        roleLooks,
+                        picturesBy,
+                        sheets,
+                        all,
+                        nextNumber,
+                        extras);
     }
 
     public Job withSheet(SheetId id, UnaryOperator<Sheet> change) {

@@ -167,8 +167,8 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     }
 
     @Override
-    public Optional<ExportChoice> export(boolean anySelected) {
-        return answered(() -> new ExportDialog(anySelected).ask(owner.get()));
+    public Optional<ExportChoice> export(boolean anySelected, boolean several) {
+        return answered(() -> new ExportDialog(anySelected, several).ask(owner.get()));
     }
 
     private <T> Optional<T> answered(Supplier<Optional<T>> question) {

@@ -43,7 +43,7 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
         return new StageEntry(
                 LinesStage.STAGE,
                 w -> new LinesStage(
-                        LinesSides.left(w.desk(), w.findings()),
+                        LinesSides.left(w.desk(), w.findings(), w.edits()),
                         w.sheet(),
                         LinesSides.right(w.desk(), w.commands(), w.preview(), w.edits(), w.sheet()),
                         w.preview()),

@@ -3,30 +3,28 @@ package rondel.desktop.files;
 import java.nio.file.Path;
 import java.util.List;
 import rondel.desktop.export.ExportChoice;
-import rondel.formats.export.ExportFormat;
+import rondel.formats.export.ExportRequest;
+import rondel.formats.export.Exporting;
 import rondel.formats.files.Replacing;
-import rondel.formats.page.Page;
-import rondel.formats.png.PixelSize;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.SheetId;
 import rondel.lines.check.Finding;
 import rondel.paint.PictureSource;
 
-/** A file that is to be made of a sheet, or of what was selected on it.
+/** Files that are to be made of sheets, or of what was selected on one.
  *
  * @param selected what was selected when it was asked for */
 record Export(Job job, SheetId sheet, List<ElementId> selected, ExportChoice choice) {
 
-    /** @return what could not be painted
+    /** Only the file that was named may be replaced, since only about that one the person was asked.
+     *
+     * @return what could not be painted
      *  @throws rondel.words.Refusal if it can't be written */
     List<Finding> write(Path file, PictureSource pictures) {
-        Page page = choice.selectionOnly() && !selected.isEmpty()
-                ? Page.ofElements(job, sheet, selected)
-                : Page.ofSheet(job, sheet);
-        Page shown = choice.transparent() ? page.withoutPaper() : page;
-        ExportFormat format = choice.format();
-        PixelSize size = format.ofPixels() ? PixelSize.atPpi(shown, choice.ppi()) : new PixelSize(1, 1, choice.ppi());
-        return format.write(shown, size, pictures, file, Replacing.ANYTHING);
+        ExportRequest request = choice.request(job, sheet, selected);
+        List<Exporting.Output> outputs = Exporting.outputs(job, request, file);
+        return Exporting.write(
+                outputs, request, pictures, f -> f.equals(file) ? Replacing.ANYTHING : Replacing.NOTHING);
     }
 }

@@ -204,7 +204,8 @@ public final class JobActions {
     }
 
     public void export() {
-        questions.export(!desk.bench().selection().isEmpty()).ifPresent(choice -> {
+        boolean several = desk.bench().job().sheets().size() > 1;
+        questions.export(!desk.bench().selection().isEmpty(), several).ifPresent(choice -> {
             String ending = choice.format().extension();
             choices.exportTarget(fileName(ending))
                     .flatMap(f -> named(f, ending))

@@ -88,7 +88,7 @@ public interface Questions {
     Optional<SheetForm> sheet(SheetForm now, LengthUnit unit);
 
     /** @param anySelected whether exporting only the selection can be chosen */
-    Optional<ExportChoice> export(boolean anySelected);
+    Optional<ExportChoice> export(boolean anySelected, boolean several);
 
     /** What to do with work left over from a crash. */
     enum LeftOverAnswer {

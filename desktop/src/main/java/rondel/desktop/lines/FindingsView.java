@@ -9,10 +9,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.desk.Desk;
-import rondel.job.Job;
+import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.lines.check.Finding;
-import rondel.lines.check.kinds.Mending;
-import rondel.operation.Operation;
 import rondel.words.Words;
 
 /** The list of findings: each says what, where and what to do; a click goes there, a button mends it. */
@@ -20,13 +18,15 @@ final class FindingsView extends VBox {
 
     private final Desk desk;
     private final FindingsModel model;
+    private final BackgroundEdits edits;
     private final ListView<Finding> list = new ListView<>();
     private final Label none = new Label(Words.of("findings.none"));
 
-    FindingsView(Desk desk, FindingsModel model) {
+    FindingsView(Desk desk, FindingsModel model, BackgroundEdits edits) {
         super(6);
         this.desk = desk;
         this.model = model;
+        this.edits = edits;
         Label title = new Label(Words.of("findings.title"));
         title.getStyleClass().add("side-title");
         none.getStyleClass().add("empty-state");
@@ -47,25 +47,6 @@ final class FindingsView extends VBox {
         none.setVisible(model.findings().isEmpty());
         list.setVisible(!model.findings().isEmpty());
         VBox.setVgrow(this, model.findings().isEmpty() ? Priority.NEVER : Priority.ALWAYS);
-    }
-
-    private void mend(Finding finding) {
-        Job job = desk.bench().job();
-        Mending mending = model.mending();
-        desk.workers()
-                .run(
-                        () -> mending.make(finding, job).fix(),
-                        operation -> made(operation, job),
-                        desk.notices()::failed,
-                        () -> {});
-    }
-
-    private void made(Operation operation, Job job) {
-        if (desk.bench().job() == job) {
-            desk.perform(operation);
-        } else {
-            desk.notices().refuse(Words.of("notice.changedMeanwhile", operation.label()));
-        }
     }
 
     /** One finding. */
@@ -104,7 +85,7 @@ final class FindingsView extends VBox {
                 weight.setText(Words.of("severity." + finding.severity()));
                 weight.getStyleClass().setAll("label", "finding-weight", "finding-" + finding.severity());
                 fix.setVisible(finding.fix().isPresent());
-                fix.setOnAction(e -> mend(finding));
+                fix.setOnAction(e -> edits.mend(finding, model.mending()));
                 setAccessibleText(finding.sentence());
             }
         }

@@ -25,10 +25,11 @@ public final class LinesSides {
     private LinesSides() {}
 
     /** The legend, what the checks find, and what the selection consists of. */
-    public static Region left(Desk desk, FindingsModel findings) {
+    public static Region left(Desk desk, FindingsModel findings, BackgroundEdits edits) {
         Label title = new Label(Words.of("legend.title"));
         title.getStyleClass().add("side-title");
-        VBox side = new VBox(10, title, new LegendView(desk), new FindingsView(desk, findings), new PartsView(desk));
+        VBox side =
+                new VBox(10, title, new LegendView(desk), new FindingsView(desk, findings, edits), new PartsView(desk));
         side.getStyleClass().addAll("side", "shelf");
         side.setId("lines-left");
         return side;

@@ -154,7 +154,7 @@ final class Answers implements FileChoices, Questions {
     }
 
     @Override
-    public Optional<ExportChoice> export(boolean anySelected) {
+    public Optional<ExportChoice> export(boolean anySelected, boolean several) {
         return Optional.of(choice);
     }
 

@@ -169,13 +169,13 @@ class DialogsTest extends DialogFixture {
 
     @Test
     void anExportIsChosenAndABadPpiIsRefused() throws Exception {
-        Optional<ExportChoice> choice = agreed(() -> dialogs.export(true), () -> {
+        Optional<ExportChoice> choice = agreed(() -> dialogs.export(true, true), () -> {
             this.<ChoiceBox<ExportFormat>>at("export-kind").setValue(ExportFormat.PNG);
             type("export-ppi", "600");
             this.<CheckBox>at("export-transparent").setSelected(true);
         });
         assertThat(choice).contains(new ExportChoice(ExportFormat.PNG, false, 600, true));
-        var asked = asking(() -> dialogs.export(false));
+        var asked = asking(() -> dialogs.export(false, false));
         interact(() -> {
             this.<ChoiceBox<ExportFormat>>at("export-kind").setValue(ExportFormat.JPG);
             type("export-ppi", "many");

@@ -21,8 +21,8 @@ import rondel.lines.check.Severity;
 import rondel.words.Refusal;
 
 /** Where and how large artwork arrives on a sheet: at the size its file states, or as large as the sheet allows, with a
- *  note; never beyond the edge unless somebody says where. What is drawn on a page of the sheet's size stays where it is
- *  drawn.
+ *  note; never beyond the bleed unless somebody says where. What is drawn on a page of the sheet's size, or of its size with
+ *  bleed, stays where it is drawn.
  *
  * @param width of its visible box in mm, where one is wanted; the height follows unless it is given too
  * @param topLeft of its visible box; where none is given, the middle of the sheet */
@@ -63,7 +63,8 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
         Affine size = asDrawn ? Affine.IDENTITY : size(box, sheet, artwork.name(), findings);
         Box sized = box.transformed(size);
         Point middle = new Point((sheet.width() - sized.width()) / 2, (sheet.height() - sized.height()) / 2);
-        Point corner = asDrawn ? new Point(box.x(), box.y()) : topLeft.orElse(middle);
+        double bleed = isMadeFor(sheet, artwork, sheet.bleed()) ? sheet.bleed() : 0;
+        Point corner = asDrawn ? new Point(box.x() - bleed, box.y() - bleed) : topLeft.orElse(middle);
         Affine place =
                 Affine.translate(corner.x() - sized.x(), corner.y() - sized.y()).times(size);
         Element placed = element.with(t -> t.placedBy(place));
@@ -76,8 +77,14 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
         return new Placed(new Place(sheet.id(), List.of(placed), artwork.media()), findings);
     }
 
+    /** Whether it is drawn on a page of the sheet's size, or of its size with bleed. */
     private static boolean isMadeFor(Sheet sheet, Artwork artwork) {
-        return Math.abs(sheet.width() - artwork.width()) < SAME && Math.abs(sheet.height() - artwork.height()) < SAME;
+        return isMadeFor(sheet, artwork, 0) || isMadeFor(sheet, artwork, sheet.bleed());
+    }
+
+    private static boolean isMadeFor(Sheet sheet, Artwork artwork, double bleed) {
+        return Math.abs(sheet.width() + 2 * bleed - artwork.width()) < SAME
+                && Math.abs(sheet.height() + 2 * bleed - artwork.height()) < SAME;
     }
 
     private Affine size(Box box, Sheet sheet, String name, List<Finding> findings) {
@@ -85,6 +92,12 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
             double across = width.isPresent() ? factor(width.getAsDouble(), box.width()) : Double.NaN;
             double down = height.isPresent() ? factor(height.getAsDouble(), box.height()) : across;
             return Affine.scale(Double.isNaN(across) ? down : across, down);
+        }
+        boolean withinBleed = sheet.bleed() > 0
+                && box.width() <= sheet.width() + 2 * sheet.bleed() + SAME
+                && box.height() <= sheet.height() + 2 * sheet.bleed() + SAME;
+        if (withinBleed) {
+            return Affine.IDENTITY;
         }
         double fit = Math.min(sheet.width() / box.width(), sheet.height() / box.height());
         if (fit >= 1 - 1e-9 || topLeft.isPresent() && fit >= 1) {

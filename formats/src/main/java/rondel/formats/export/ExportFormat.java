@@ -1,5 +1,6 @@
 package rondel.formats.export;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
@@ -13,6 +14,7 @@ import rondel.formats.files.Replacing;
 import rondel.formats.page.Page;
 import rondel.formats.pdf.PdfWriter;
 import rondel.formats.png.JpegWriter;
+import rondel.formats.png.PageRaster;
 import rondel.formats.png.PixelSize;
 import rondel.formats.png.PngWriter;
 import rondel.formats.svg.SvgWriter;
@@ -65,6 +67,30 @@ public enum ExportFormat {
             case PNG -> PngWriter.write(page, size, pictures, out);
             case JPG -> JpegWriter.write(page, size, pictures, out);
         }
+    }
+
+    /** Writes a file of one or several pages whole or not at all.
+     *
+     * @return what could not be painted, and has a marked box in its place */
+    List<Finding> write(Exporting.Output output, PictureSource pictures, Replacing over) {
+        if (this == PDF) {
+            List<Finding> found = new ArrayList<>();
+            AtomicFile.write(output.file(), over, out -> PdfWriter.write(output.pages(), pictures, out));
+            output.pages().forEach(p -> found.addAll(Unpaintable.of(p.elements(), Affine.IDENTITY, p.media())));
+            return found.stream().distinct().toList();
+        }
+        if (!output.trimmed()) {
+            return write(output.pages().getFirst(), output.size(), pictures, output.file(), over);
+        }
+        List<Finding> found = new ArrayList<>();
+        BufferedImage image = PageRaster.trimmed(PageRaster.paint(
+                output.pages().getFirst(),
+                output.size(),
+                pictures,
+                (e, why) -> found.add(Unpaintable.finding(e, why))));
+        AtomicFile.write(
+                output.file(), over, out -> PngWriter.write(image, output.size().ppi(), out));
+        return found.stream().distinct().toList();
     }
 
     /** Writes the file whole or not at all.

@@ -19,7 +19,9 @@ import rondel.job.Guide;
 import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.MediaId;
+import rondel.job.PictureBounds;
 import rondel.job.Rgba;
+import rondel.job.RoleLook;
 import rondel.job.RoleRule;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
@@ -43,6 +45,8 @@ final class JobJson {
             @LeftOut("true") boolean linesScale,
             @LeftOut("[]") List<Swatch> palette,
             @LeftOut("[]") List<RoleRule> roleRules,
+            @LeftOut("[]") List<RoleLook> roleLooks,
+            @LeftOut("frame") PictureBounds picturesBy,
             @LeftOut("1") long nextNumber,
             List<JsonNode> sheets,
 
@@ -79,6 +83,8 @@ final class JobJson {
                 job.linesScale(),
                 job.palette(),
                 job.roleRules(),
+                job.roleLooks(),
+                job.picturesBy(),
                 job.nextNumber(),
                 job.sheets().stream().<JsonNode>map(JobJson::sheet).toList(),
                 job.media().values().stream()
@@ -128,6 +134,8 @@ final class JobJson {
                 f.linesScale,
                 f.palette,
                 f.roleRules,
+                f.roleLooks,
+                f.picturesBy,
                 sheets,
                 media,
                 f.nextNumber,

@@ -2,6 +2,7 @@ package rondel.formats.pdf;
 
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.List;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -10,7 +11,9 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDTransparencyGroupAttributes;
 import rondel.formats.page.Page;
 import rondel.geometry.Affine;
+import rondel.geometry.Box;
 import rondel.paint.PictureSource;
+import rondel.progress.Cancellation;
 
 /** A page as a PDF of true size: shapes and text as vectors, pictures as they came, TrimBox at the sheet's edge. */
 public final class PdfWriter {
@@ -22,30 +25,46 @@ public final class PdfWriter {
     private PdfWriter() {}
 
     public static void write(Page page, PictureSource pictures, OutputStream out) throws IOException {
+        write(List.of(page), pictures, out);
+    }
+
+    /** Several pages as one file. */
+    public static void write(List<Page> pages, PictureSource pictures, OutputStream out) throws IOException {
         try (PDDocument document = new PDDocument()) {
-            double unit = Math.max(1, Math.ceil(Math.max(page.width(), page.height()) * POINTS_PER_MM / LONGEST));
-            double scale = POINTS_PER_MM / unit;
-            PDRectangle box = new PDRectangle((float) (page.width() * scale), (float) (page.height() * scale));
-            PDPage pdf = new PDPage(box);
-            pdf.setTrimBox(box);
-            pdf.setBleedBox(box);
-            if (unit > 1) {
-                pdf.getCOSObject().setFloat(COSName.getPDFName("UserUnit"), (float) unit);
-            }
-            PDTransparencyGroupAttributes blending = new PDTransparencyGroupAttributes();
-            blending.getCOSObject().setItem(COSName.CS, COSName.DEVICERGB);
-            pdf.getCOSObject().setItem(COSName.GROUP, blending.getCOSObject());
-            document.addPage(pdf);
-            document.getDocumentInformation().setTitle(page.title());
+            document.getDocumentInformation().setTitle(pages.getFirst().title());
             document.getDocumentInformation().setProducer("Rondel");
-            Affine toPage = new Affine(scale, 0, 0, -scale, 0, page.height() * scale);
-            PdfContext context = new PdfContext(document, page, toPage, pictures);
-            try (PDPageContentStream content = new PDPageContentStream(document, pdf)) {
-                PdfPainter painter = new PdfPainter(context, content, pdf.getResources());
-                painter.paper();
-                painter.elements(page.elements(), toPage);
+            for (Page page : pages) {
+                Cancellation.check();
+                add(document, page, pictures);
             }
             document.save(out);
         }
+    }
+
+    private static void add(PDDocument document, Page page, PictureSource pictures) throws IOException {
+        double unit = Math.max(1, Math.ceil(Math.max(page.width(), page.height()) * POINTS_PER_MM / LONGEST));
+        double scale = POINTS_PER_MM / unit;
+        PDRectangle box = new PDRectangle((float) (page.width() * scale), (float) (page.height() * scale));
+        PDPage pdf = new PDPage(box);
+        pdf.setBleedBox(box);
+        Affine toPage = new Affine(scale, 0, 0, -scale, 0, page.height() * scale);
+        pdf.setTrimBox(page.trim().map(t -> rectangle(t.transformed(toPage))).orElse(box));
+        if (unit > 1) {
+            pdf.getCOSObject().setFloat(COSName.getPDFName("UserUnit"), (float) unit);
+        }
+        PDTransparencyGroupAttributes blending = new PDTransparencyGroupAttributes();
+        blending.getCOSObject().setItem(COSName.CS, COSName.DEVICERGB);
+        pdf.getCOSObject().setItem(COSName.GROUP, blending.getCOSObject());
+        document.addPage(pdf);
+        PdfContext context = new PdfContext(document, page, toPage, pictures);
+        try (PDPageContentStream content = new PDPageContentStream(document, pdf)) {
+            PdfPainter painter = new PdfPainter(context, content, pdf.getResources());
+            painter.paper();
+            painter.elements(page.elements(), toPage);
+        }
+    }
+
+    private static PDRectangle rectangle(Box b) {
+        return new PDRectangle((float) b.x(), (float) b.y(), (float) b.width(), (float) b.height());
     }
 }

@@ -20,9 +20,30 @@ public final class PageRaster {
     }
 
     /** @param failed hears what can't be painted, and has a marked box in its place */
-    static BufferedImage paint(
+    public static BufferedImage paint(
             Page page, PixelSize size, PictureSource pictures, BiConsumer<Element, Throwable> failed) {
         return paint(page, new Painter(page.media(), pictures).telling(failed), size);
+    }
+
+    /** Without rows and columns at its edges on which nothing can be seen; as it is where nothing can be seen at all. */
+    public static BufferedImage trimmed(BufferedImage image) {
+        int left = image.getWidth();
+        int top = image.getHeight();
+        int right = -1;
+        int bottom = -1;
+        int[] row = new int[image.getWidth()];
+        for (int y = 0; y < image.getHeight(); y++) {
+            image.getRGB(0, y, row.length, 1, row, 0, row.length);
+            for (int x = 0; x < row.length; x++) {
+                if (row[x] >>> 24 != 0) {
+                    left = Math.min(left, x);
+                    right = Math.max(right, x);
+                    top = Math.min(top, y);
+                    bottom = y;
+                }
+            }
+        }
+        return right < 0 ? image : image.getSubimage(left, top, right - left + 1, bottom - top + 1);
     }
 
     private static BufferedImage paint(Page page, Painter painter, PixelSize size) {

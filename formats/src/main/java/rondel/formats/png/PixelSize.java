@@ -18,6 +18,11 @@ public record PixelSize(int width, int height, double ppi) {
         return checked(width, height, width * 25.4 / page.width());
     }
 
+    /** @param ppi how many pixels of it are an inch */
+    public static PixelSize exactly(int width, int height, double ppi) {
+        return checked(width, height, ppi);
+    }
+
     private static PixelSize checked(double width, double height, double ppi) {
         if (!(ppi > 0) || !(width * height <= MOST) || width > 100_000 || height > 100_000) {
             throw Refusal.of("export.tooManyPixels", Math.round(width), Math.round(height));

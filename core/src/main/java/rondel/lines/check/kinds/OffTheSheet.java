@@ -6,9 +6,13 @@ import java.util.Optional;
 import rondel.compose.arrange.Move;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
+import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.Extent;
+import rondel.job.GroupElement;
+import rondel.job.PictureElement;
 import rondel.job.Role;
+import rondel.job.ShapeElement;
 import rondel.job.Sheet;
 import rondel.lines.check.Check;
 import rondel.lines.check.Checked;
@@ -49,11 +53,11 @@ public record OffTheSheet() implements Check {
             if (!bleed.grown(NEAR).contains(box)) {
                 return Optional.of(Finding.of(Severity.NOTE, "beyondBleed", name));
             }
-            return shortOfBleed(box, sheet)
+            return shortOfBleed(box, sheet) && rimShows(box, sheet)
                     ? Optional.of(Finding.of(Severity.WARNING, "shortOfBleed", name))
                     : Optional.empty();
         }
-        if (printed && sheet.bleed() > 0 && reachesEdge(box, sheet)) {
+        if (printed && sheet.bleed() > 0 && reachesEdge(box, sheet) && rimShows(box, sheet)) {
             return Optional.of(Finding.of(Severity.WARNING, "shortOfBleed", name));
         }
         boolean inMargin = sheet.safeMargin() > 0
@@ -69,6 +73,58 @@ public record OffTheSheet() implements Check {
                 || b.y() < -NEAR && b.y() > -reach
                 || b.right() > s.width() + NEAR && b.right() < s.width() + reach
                 || b.bottom() > s.height() + NEAR && b.bottom() < s.height() + reach;
+    }
+
+    /** Whether some of the strip between where it ends and the end of the bleed is covered by nothing else. */
+    private static boolean rimShows(Box b, Sheet s) {
+        Box bleed = s.trim().grown(s.bleed());
+        List<Box> strips = new ArrayList<>();
+        double top = Math.max(b.y(), bleed.y());
+        double bottom = Math.min(b.bottom(), bleed.bottom());
+        double left = Math.max(b.x(), bleed.x());
+        double right = Math.min(b.right(), bleed.right());
+        if (b.x() < NEAR) {
+            strips.add(Box.between(bleed.x(), top, b.x(), bottom));
+        }
+        if (b.right() > s.width() - NEAR) {
+            strips.add(Box.between(b.right(), top, bleed.right(), bottom));
+        }
+        if (b.y() < NEAR) {
+            strips.add(Box.between(left, bleed.y(), right, b.y()));
+        }
+        if (b.bottom() > s.height() - NEAR) {
+            strips.add(Box.between(left, b.bottom(), right, bleed.bottom()));
+        }
+        return strips.stream().anyMatch(strip -> s.elements().stream()
+                .noneMatch(e ->
+                        coverage(e).filter(c -> c.grown(NEAR).contains(strip)).isPresent()));
+    }
+
+    /** The box that a printed thing covers all of: an upright rectangle that nothing shines through. */
+    private static Optional<Box> coverage(Element e) {
+        boolean seen = !e.hidden() && e.role() == Role.PRINT && e.opacity() >= 1;
+        if (!seen || e.placement().rotation() % 90 != 0) {
+            return Optional.empty();
+        }
+        return switch (e) {
+            case PictureElement p -> Extent.of(p, Affine.IDENTITY);
+            case ShapeElement s ->
+                s.fill().visible()
+                                && s.outline()
+                                        .bounds()
+                                        .map(Outline::rectangle)
+                                        .filter(r -> r.equals(s.outline()))
+                                        .isPresent()
+                        ? Extent.of(s, Affine.IDENTITY)
+                        : Optional.empty();
+            case GroupElement g ->
+                g.clip().isEmpty() && g.mask().isEmpty()
+                        ? g.children().stream()
+                                .flatMap(c -> coverage(c.with(t -> t.placedBy(g.placement()))).stream())
+                                .findFirst()
+                        : Optional.empty();
+            default -> Optional.empty();
+        };
     }
 
     private static boolean reachesEdge(Box b, Sheet s) {

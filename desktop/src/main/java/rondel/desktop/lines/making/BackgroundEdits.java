@@ -5,6 +5,8 @@ import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
 import rondel.history.Editing;
 import rondel.job.Job;
+import rondel.lines.check.Finding;
+import rondel.lines.check.kinds.Mending;
 import rondel.operation.Operation;
 import rondel.words.Words;
 
@@ -51,6 +53,16 @@ public final class BackgroundEdits {
             return;
         }
         desk.bench().whenSettled(() -> compute(operation, ended, TRIES));
+    }
+
+    /** Makes the fix of a finding, if that leaves nothing worse.
+     *
+     * @param mending worked with off the toolkit's thread */
+    public void mend(Finding finding, Mending mending) {
+        Job job = desk.bench().job();
+        progress.run(Words.of("findings.mending"), () -> mending.make(finding, job), mended -> desk.bench()
+                .perform(mended.fix(), job, mended.job(), () -> desk.notices()
+                        .refuse(Words.of("notice.changedMeanwhile", mended.fix().label()))));
     }
 
     private void compute(Operation operation, Runnable ended, int tries) {
