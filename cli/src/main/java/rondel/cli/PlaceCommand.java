@@ -2,6 +2,7 @@ package rondel.cli;
 
 import java.io.PrintStream;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -48,6 +49,14 @@ final class PlaceCommand implements Callable<Integer> {
     @Option(names = "--height", paramLabel = "H", converter = LengthConverter.class, description = "exact height")
     private Double height;
 
+    @Option(
+            names = "--gap",
+            paramLabel = "G",
+            converter = LengthConverter.class,
+            defaultValue = "0.25in",
+            description = "between several files, which go beside each other, line by line; 0.25 in without it")
+    private double gap;
+
     PlaceCommand(PrintStream out) {
         this.out = out;
     }
@@ -64,11 +73,16 @@ final class PlaceCommand implements Callable<Integer> {
         SheetId id = JobChange.sheet(job, sheet);
         ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
         ArtworkPlacement placement = new ArtworkPlacement(optional(width), optional(height), Optional.ofNullable(at));
+        List<Artwork> artworks = new ArrayList<>();
         for (Path file : files) {
-            Artwork artwork = reader.read(file);
-            ArtworkPlacement.Placed placed = placement.onto(job.sheet(id), artwork);
-            placed.findings().forEach(f -> out.println(f.sentence()));
-            job = editing.apply(placed.operation(), job);
+            artworks.add(reader.read(file).measured(before.picturesBy()));
+        }
+        List<ArtworkPlacement.Placed> placed = artworks.size() == 1
+                ? List.of(placement.onto(job.sheet(id), artworks.getFirst()))
+                : placement.beside(job.sheet(id), artworks, gap);
+        for (ArtworkPlacement.Placed one : placed) {
+            one.findings().forEach(f -> out.println(f.sentence()));
+            job = editing.apply(one.operation(), job);
         }
         return job;
     }

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.ScopeType;
 import rondel.catalogue.WhatFollows;
+import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.fonts.FontsAtHand;
@@ -207,12 +209,19 @@ final class ShelfCommand implements Runnable {
         SheetId id = JobChange.sheet(job, sheet);
         ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
         try (Shelf shelf = open()) {
+            List<Artwork> artworks = new ArrayList<>();
             for (String path : things) {
                 Thing thing = shelf.thing(path);
-                ArtworkPlacement.Placed placed = ArtworkPlacement.CENTRED.onto(
-                        job.sheet(id), reader.read(shelf.file(thing)).told(thing.title(), thing.provenance()));
-                placed.findings().forEach(f -> out.println(f.sentence()));
-                job = editing.apply(placed.operation(), job);
+                artworks.add(reader.read(shelf.file(thing))
+                        .told(thing.title(), thing.provenance())
+                        .measured(before.picturesBy()));
+            }
+            List<ArtworkPlacement.Placed> placed = artworks.size() == 1
+                    ? List.of(ArtworkPlacement.CENTRED.onto(job.sheet(id), artworks.getFirst()))
+                    : ArtworkPlacement.CENTRED.beside(job.sheet(id), artworks, ArtworkPlacement.USUAL_GAP);
+            for (ArtworkPlacement.Placed one : placed) {
+                one.findings().forEach(f -> out.println(f.sentence()));
+                job = editing.apply(one.operation(), job);
             }
         }
         return job;

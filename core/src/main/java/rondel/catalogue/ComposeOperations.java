@@ -29,6 +29,7 @@ import rondel.compose.arrange.Restack;
 import rondel.compose.arrange.Rotate;
 import rondel.compose.arrange.Scale;
 import rondel.compose.arrange.SetFill;
+import rondel.compose.arrange.SetOpacity;
 import rondel.compose.arrange.SetRole;
 import rondel.compose.arrange.SetStroke;
 import rondel.compose.arrange.ToBack;
@@ -47,6 +48,8 @@ import rondel.compose.outline.RemovePoint;
 import rondel.compose.outline.ReverseOutline;
 import rondel.compose.outline.ShapePoint;
 import rondel.compose.outline.SplitOutline;
+import rondel.compose.picture.Crop;
+import rondel.compose.picture.SetPictureBounds;
 import rondel.compose.shadow.SetShadow;
 import rondel.compose.shape.AddShape;
 import rondel.compose.shape.ChangeShape;
@@ -84,6 +87,7 @@ import rondel.job.Fit;
 import rondel.job.FontChoice;
 import rondel.job.Lettering;
 import rondel.job.Paint;
+import rondel.job.PictureBounds;
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.Shadow;
@@ -195,6 +199,9 @@ final class ComposeOperations {
                                 Stroke.plain(OperationCatalogue.SEA_GREEN, 0.7).withPosition(Stroke.Position.INSIDE)),
                         Role.PRINT)),
                 OperationKind.of(new ChangeShape(List.of(new ElementId("box")), new StarShape(40, 38, 6, 0.4))),
+                OperationKind.of(new SetOpacity(OperationCatalogue.LEAF, 0.5)),
+                OperationKind.of(new Crop(List.of(new ElementId("picture")), Optional.of(new Box(110, 15, 20, 15)))),
+                OperationKind.of(new SetPictureBounds(PictureBounds.FRAME, 0.1)),
                 OperationKind.of(new MakePlain(List.of(new ElementId("box")))),
                 OperationKind.of(new AddPoint(new ElementId("leaf"), 0, 0, 0.5)),
                 OperationKind.of(new MovePoint(new ElementId("leaf"), 0, 1, 35, 8)),

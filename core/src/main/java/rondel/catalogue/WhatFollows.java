@@ -2,6 +2,7 @@ package rondel.catalogue;
 
 import java.util.List;
 import rondel.compose.link.AlikeElements;
+import rondel.compose.picture.SeenPictures;
 import rondel.compose.shape.TrueFigures;
 import rondel.history.Editing;
 import rondel.lines.combine.Unions;
@@ -16,7 +17,12 @@ public final class WhatFollows {
 
     /** How edits are made, with a memory of its own for what it has worked out: whoever makes many keeps it. */
     public static Editing editing() {
-        return new Editing(
-                List.of(TrueFigures::follow, AlikeElements::follow, Unions::follow, new Halos(), RulesForNew::follow));
+        return new Editing(List.of(
+                SeenPictures::follow,
+                TrueFigures::follow,
+                AlikeElements::follow,
+                Unions::follow,
+                new Halos(),
+                RulesForNew::follow));
     }
 }

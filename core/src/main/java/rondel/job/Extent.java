@@ -51,7 +51,7 @@ public final class Extent {
             case ShapeElement s ->
                 visibleOnly && invisible(s) ? Optional.empty() : s.outline().bounds(own);
             case TextElement t -> t.outline().bounds(own);
-            case PictureElement p -> Optional.of(p.frame().transformed(own));
+            case PictureElement p -> Optional.of(p.measured().transformed(own));
             case GroupElement g -> group(g, own, visibleOnly);
         };
     }

@@ -48,6 +48,9 @@ public record Stroke(
         if (dashes.stream().anyMatch(d -> !(d >= 0))) {
             throw new IllegalArgumentException("dashes below 0");
         }
+        if (!(width >= 0)) {
+            throw new IllegalArgumentException("a width below 0");
+        }
         dashes = List.copyOf(dashes);
     }
 

@@ -2,6 +2,7 @@ package rondel.compose.arrange;
 
 import java.util.List;
 import java.util.Optional;
+import rondel.compose.link.HaloUnits;
 import rondel.fields.Mm;
 import rondel.geometry.Affine;
 import rondel.job.ElementId;
@@ -22,7 +23,9 @@ public record Move(
     @Override
     public Job apply(Job job) {
         return Transforming.onSheet(
-                job, elements, Affine.translate(Targets.finite(dx, "dx"), Targets.finite(dy, "dy")));
+                job,
+                new HaloUnits(job).whole(elements),
+                Affine.translate(Targets.finite(dx, "dx"), Targets.finite(dy, "dy")));
     }
 
     /** Further by as much. */

@@ -1,6 +1,7 @@
 package rondel.compose.arrange;
 
 import java.util.List;
+import rondel.compose.link.HaloUnits;
 import rondel.fields.LeftOut;
 import rondel.fields.Mm;
 import rondel.geometry.Affine;
@@ -29,7 +30,9 @@ public record MoveTo(
         Targets.existing(job, elements);
         Point from = Transforming.box(job, elements).at(anchor);
         return Transforming.onSheet(
-                job, elements, Affine.translate(Targets.finite(x, "x") - from.x(), Targets.finite(y, "y") - from.y()));
+                job,
+                new HaloUnits(job).whole(elements),
+                Affine.translate(Targets.finite(x, "x") - from.x(), Targets.finite(y, "y") - from.y()));
     }
 
     @Override

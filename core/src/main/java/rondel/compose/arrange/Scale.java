@@ -35,11 +35,12 @@ public record Scale(
         }
         Set<ElementId> ids = Targets.unlocked(job, elements);
         Box box = Transforming.box(job, ids);
+        boolean even = across == down && box.width() > 0;
         return new Resize(
                         elements,
                         OptionalDouble.of(box.width() * across),
-                        OptionalDouble.of(box.height() * down),
-                        false,
+                        even ? OptionalDouble.empty() : OptionalDouble.of(box.height() * down),
+                        even,
                         anchor,
                         Resize.Frame.SHEET)
                 .apply(job);

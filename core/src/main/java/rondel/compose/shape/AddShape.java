@@ -17,6 +17,7 @@ import rondel.job.Stroke;
 import rondel.job.Traits;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
+import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Puts a plain shape on a sheet, in front of all else.
@@ -35,6 +36,9 @@ public record AddShape(
 
     @Override
     public Job apply(Job job) {
+        if (stroke.filter(s -> !(s.width() > 0 && Double.isFinite(s.width()))).isPresent()) {
+            throw Refusal.of("stroke.notPositive");
+        }
         return place().apply(job);
     }
 

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import rondel.compose.link.HaloUnits;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.Element;
@@ -25,8 +26,8 @@ public record Neighbourhood(Box box, List<Neighbour> neighbours, Sheet sheet) {
     /** @throws Refusal if the elements take no room */
     public static Neighbourhood of(Job job, Collection<ElementId> ids) {
         Located first = job.located(ids.iterator().next());
-        Set<ElementId> own = Set.copyOf(ids);
-        List<Box> boxes = ids.stream()
+        Set<ElementId> own = new HaloUnits(job).whole(ids);
+        List<Box> boxes = own.stream()
                 .flatMap(id -> Extent.onSheet(job.located(id)).stream())
                 .toList();
         Box box = Box.around(boxes).orElseThrow(() -> Refusal.of("operation.noExtent"));

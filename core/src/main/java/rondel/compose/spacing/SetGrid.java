@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import rondel.fields.Mm;
 import rondel.geometry.Affine;
 import rondel.geometry.Axis;
@@ -17,15 +18,21 @@ import rondel.operation.Targets;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** Puts elements into a grid, in reading order from where the first stands now: each column as wide as its widest, each
+/** Puts elements into a grid, in reading order from where they stand now: each column as wide as its widest, each
  *  row as high as its highest, exact gaps between them, and everything in the middle of its cell.
  *
- * @param columns at least 1 */
+ * @param columns at least 1
+ * @param inOrder in the order the elements are named; else as they stand now, read line by line */
 public record SetGrid(
         List<ElementId> elements,
         int columns,
         @Mm double columnGap,
-        @Mm double rowGap) implements Operation {
+        @Mm double rowGap,
+        boolean inOrder) implements Operation {
+
+    public SetGrid(List<ElementId> elements, int columns, double columnGap, double rowGap) {
+        this(elements, columns, columnGap, rowGap, false);
+    }
 
     public SetGrid {
         elements = List.copyOf(elements);
@@ -38,7 +45,12 @@ public record SetGrid(
         }
         Targets.finite(columnGap, "column_gap");
         Targets.finite(rowGap, "row_gap");
-        List<Placed> all = reading(Placed.of(job, Targets.unlocked(job, elements)));
+        Set<ElementId> unlocked = Targets.unlocked(job, elements);
+        List<Placed> all = inOrder
+                ? Placed.of(
+                        job,
+                        elements.stream().filter(unlocked::contains).distinct().toList())
+                : reading(Placed.of(job, unlocked));
         double[] widths = new double[Math.min(columns, all.size())];
         double[] heights = new double[(all.size() + columns - 1) / columns];
         for (int i = 0; i < all.size(); i++) {

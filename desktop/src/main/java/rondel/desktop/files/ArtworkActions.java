@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import rondel.compose.slot.FillSlots;
 import rondel.compose.template.Blanks;
 import rondel.compose.template.FillIn;
@@ -20,8 +21,10 @@ import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Media;
+import rondel.job.PictureBounds;
 import rondel.lines.check.Finding;
 import rondel.operation.Operation;
+import rondel.operation.Together;
 import rondel.progress.Advance;
 import rondel.text.Typesetter;
 import rondel.words.Refusal;
@@ -57,23 +60,58 @@ public final class ArtworkActions {
 
     /** Reads files and places them, each at its true size.
      *
-     * @param at where the first one's middle goes; the middle of the sheet where nowhere is named */
+     * @param at where its middle goes, or of several the top left corner of the first; the middle of the sheet, or its corner, where
+     *     nowhere is named */
     public void place(List<Path> files, Optional<Point> at) {
-        for (int i = 0; i < files.size(); i++) {
-            Path file = files.get(i);
-            int number = i;
+        PictureBounds by = desk.bench().job().picturesBy();
+        if (files.size() == 1) {
             progress.run(
-                    Words.of("progress.reading", file.getFileName()),
-                    () -> artwork.read(file),
-                    a -> place(a, at.map(p -> p.plus(6 * number, 6 * number))));
+                    Words.of("progress.reading", files.getFirst().getFileName()),
+                    () -> artwork.read(files.getFirst()).measured(by),
+                    a -> place(a, at));
+            return;
+        }
+        progress.run(Words.of("progress.readingSeveral", files.size()), () -> read(files, by), all -> beside(all, at));
+    }
+
+    private List<Artwork> read(List<Path> files, PictureBounds by) {
+        List<Artwork> all = new ArrayList<>();
+        for (Path file : files) {
+            Advance.to(all.size(), files.size());
+            all.add(artwork.read(file).measured(by));
+        }
+        return all;
+    }
+
+    /** Several files beside each other, as one edit. */
+    private void beside(List<Artwork> all, Optional<Point> at) {
+        try {
+            List<ArtworkPlacement.Placed> placed = new ArtworkPlacement(
+                            OptionalDouble.empty(), OptionalDouble.empty(), at)
+                    .beside(desk.bench().sheet(), all, ArtworkPlacement.USUAL_GAP);
+            desk.bench().stepOut(0);
+            desk.perform(
+                    new Together(
+                            Words.of("operation.place"),
+                            placed.stream()
+                                    .<Operation>map(ArtworkPlacement.Placed::operation)
+                                    .toList()),
+                    () -> placed.stream()
+                            .flatMap(p -> p.findings().stream())
+                            .map(Finding::sentence)
+                            .findFirst()
+                            .ifPresent(desk.notices()::say));
+        } catch (Refusal e) {
+            desk.notices().refuse(e.getMessage());
         }
     }
 
     /** Places a thing from the shelf with its middle at a place on the sheet; the shelf keeps it. */
     public void place(Thing thing, Path file, Point at) {
+        PictureBounds by = desk.bench().job().picturesBy();
         progress.run(
                 Words.of("progress.reading", thing.title()),
-                () -> artwork.read(file).told(thing.title(), thing.provenance()),
+                () -> artwork.read(file).told(thing.title(), thing.provenance()).measured(by),
                 a -> place(a, Optional.of(at)));
     }
 

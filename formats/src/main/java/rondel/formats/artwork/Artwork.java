@@ -2,7 +2,9 @@ package rondel.formats.artwork;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -12,6 +14,9 @@ import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Media;
+import rondel.job.MediaId;
+import rondel.job.PictureBounds;
+import rondel.job.PictureElement;
 import rondel.job.Provenance;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
@@ -19,6 +24,7 @@ import rondel.job.Traits;
 import rondel.job.Tree;
 import rondel.lines.check.Finding;
 import rondel.paint.PaintedExtent;
+import rondel.raster.SeenBox;
 import rondel.units.LengthUnit;
 
 /** What a reader made of one file: elements in mm on a page of the size that the file states.
@@ -56,6 +62,34 @@ public record Artwork(
         List<Finding> all = new ArrayList<>(findings);
         all.add(finding);
         return new Artwork(name, width, height, bounded, elements, media, all);
+    }
+
+    /** The same with its pictures measured as a job measures them. */
+    public Artwork measured(PictureBounds by) {
+        if (media.isEmpty() || by == PictureBounds.FRAME) {
+            return this;
+        }
+        Map<MediaId, Media> known = media.stream().collect(Collectors.toMap(Media::id, m -> m, (a, b) -> a));
+        return new Artwork(
+                name,
+                width,
+                height,
+                bounded,
+                elements.stream().map(e -> measured(e, known)).toList(),
+                media,
+                findings);
+    }
+
+    private static Element measured(Element e, Map<MediaId, Media> media) {
+        return switch (e) {
+            case PictureElement p ->
+                p.withSeen(Optional.ofNullable(media.get(p.media()))
+                        .flatMap(m -> SeenBox.of(m, p.frame(), SeenBox.THRESHOLD)));
+            case GroupElement g ->
+                g.withChildren(
+                        g.children().stream().map(c -> measured(c, media)).toList());
+            default -> e;
+        };
     }
 
     /** The artwork as one thing under a name; where none of its parts says where it comes from, the whole does. */

@@ -31,6 +31,9 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
     /** Pages and sheets that differ by less are of one size, in mm. */
     private static final double SAME = 0.05;
 
+    /** Between files that are placed beside each other, in mm: a quarter of an inch. */
+    public static final double USUAL_GAP = 6.35;
+
     public static final ArtworkPlacement CENTRED =
             new ArtworkPlacement(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
 
@@ -65,6 +68,12 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
         Point middle = new Point((sheet.width() - sized.width()) / 2, (sheet.height() - sized.height()) / 2);
         double bleed = isMadeFor(sheet, artwork, sheet.bleed()) ? sheet.bleed() : 0;
         Point corner = asDrawn ? new Point(box.x() - bleed, box.y() - bleed) : topLeft.orElse(middle);
+        return placed(sheet, artwork, element, box, size, corner, findings);
+    }
+
+    private static Placed placed(
+            Sheet sheet, Artwork artwork, Element element, Box box, Affine size, Point corner, List<Finding> findings) {
+        Box sized = box.transformed(size);
         Affine place =
                 Affine.translate(corner.x() - sized.x(), corner.y() - sized.y()).times(size);
         Element placed = element.with(t -> t.placedBy(place));
@@ -75,6 +84,49 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
             }
         });
         return new Placed(new Place(sheet.id(), List.of(placed), artwork.media()), findings);
+    }
+
+    /** Several files beside each other, line by line in the order they are listed, each line as high as its highest. At the sizes they
+     *  state, or as wanted; all by one factor smaller where the sheet is too small for them, with a note.
+     *
+     * @param gap between them, in mm */
+    public List<Placed> beside(Sheet sheet, List<Artwork> artworks, double gap) {
+        List<Box> boxes = new ArrayList<>();
+        List<Affine> sizes = new ArrayList<>();
+        for (Artwork a : artworks) {
+            Box box =
+                    Extent.of(a.asElement(), Affine.IDENTITY).orElseThrow(() -> Refusal.of("artwork.empty", a.name()));
+            boxes.add(box);
+            sizes.add(wanted(box));
+        }
+        List<Box> sized = new ArrayList<>();
+        for (int i = 0; i < boxes.size(); i++) {
+            sized.add(boxes.get(i).transformed(sizes.get(i)));
+        }
+        Lines lines = new Lines(sheet, topLeft.orElse(Lines.corner(sheet)), gap);
+        boolean free = width.isEmpty() && height.isEmpty();
+        double factor = free ? lines.largestFactor(sized) : 1;
+        List<Point> corners = lines.corners(sized, factor);
+        List<Placed> placed = new ArrayList<>();
+        for (int i = 0; i < artworks.size(); i++) {
+            Artwork a = artworks.get(i);
+            Affine size = Affine.scale(factor, factor).times(sizes.get(i));
+            List<Finding> findings = new ArrayList<>(a.findings());
+            if (factor < 1) {
+                findings.add(Finding.of(Severity.NOTE, "artwork.scaled", a.name(), Math.round(factor * 1000) / 10.0));
+            }
+            placed.add(placed(sheet, a, a.asElement(), boxes.get(i), size, corners.get(i), findings));
+        }
+        return placed;
+    }
+
+    private Affine wanted(Box box) {
+        if (width.isEmpty() && height.isEmpty()) {
+            return Affine.IDENTITY;
+        }
+        double across = width.isPresent() ? factor(width.getAsDouble(), box.width()) : Double.NaN;
+        double down = height.isPresent() ? factor(height.getAsDouble(), box.height()) : across;
+        return Affine.scale(Double.isNaN(across) ? down : across, down);
     }
 
     /** Whether it is drawn on a page of the sheet's size, or of its size with bleed. */
@@ -89,9 +141,7 @@ public record ArtworkPlacement(OptionalDouble width, OptionalDouble height, Opti
 
     private Affine size(Box box, Sheet sheet, String name, List<Finding> findings) {
         if (width.isPresent() || height.isPresent()) {
-            double across = width.isPresent() ? factor(width.getAsDouble(), box.width()) : Double.NaN;
-            double down = height.isPresent() ? factor(height.getAsDouble(), box.height()) : across;
-            return Affine.scale(Double.isNaN(across) ? down : across, down);
+            return wanted(box);
         }
         boolean withinBleed = sheet.bleed() > 0
                 && box.width() <= sheet.width() + 2 * sheet.bleed() + SAME

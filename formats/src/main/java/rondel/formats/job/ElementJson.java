@@ -134,6 +134,7 @@ final class ElementJson {
                 o.set("media", mapper.write(p.media()));
                 o.set("frame", mapper.write(p.frame()));
                 optional(o, "cleared", p.cleared());
+                optional(o, "seen", p.seen());
             }
             case GroupElement g -> {
                 optional(o, "clip", g.clip());
@@ -186,7 +187,8 @@ final class ElementJson {
                         traits,
                         field(node, "media", MediaId.class),
                         field(node, "frame", Box.class),
-                        optional(node, "cleared", Cleared.class));
+                        optional(node, "cleared", Cleared.class),
+                        optional(node, "seen", Box.class));
             case "group", "window", "try-out" -> {
                 List<Element> children = new ArrayList<>();
                 node.path("children").forEach(c -> children.add(read(c, depth + 1)));

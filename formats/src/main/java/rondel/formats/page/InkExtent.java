@@ -38,7 +38,7 @@ final class InkExtent {
         return switch (element) {
             case ShapeElement s -> drawn(s.outline(), s.fill(), s.stroke(), own);
             case TextElement t -> drawn(t.outline(), t.fill(), t.stroke(), own);
-            case PictureElement p -> Optional.of(p.frame().transformed(own));
+            case PictureElement p -> Optional.of(p.measured().transformed(own));
             case GroupElement g -> {
                 Optional<Box> all = Box.around(g.children().stream()
                         .filter(Page::made)
