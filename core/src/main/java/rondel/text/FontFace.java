@@ -3,6 +3,7 @@ package rondel.text;
 import static org.lwjgl.util.harfbuzz.HarfBuzz.*;
 import static org.lwjgl.util.harfbuzz.OpenType.hb_ot_name_get_utf16;
 
+import java.lang.ref.Cleaner;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,9 +12,10 @@ import org.lwjgl.system.MemoryStack;
 import org.lwjgl.system.MemoryUtil;
 import rondel.words.Refusal;
 
-/** One face of a font file, held by HarfBuzz for as long as the application runs. */
+/** One face of a font file, held by HarfBuzz until nothing uses it any more. */
 public final class FontFace {
 
+    private static final Cleaner CLEANER = Cleaner.create();
     private static final int FAMILY = 1;
     private static final int TYPOGRAPHIC_FAMILY = 16;
 
@@ -35,7 +37,10 @@ public final class FontFace {
         if (face == 0) {
             throw Refusal.of("font.unreadable", name);
         }
-        this.font = hb_font_create(face);
+        long made = hb_font_create(face);
+        this.font = made;
+        hb_face_destroy(face); // the font holds it
+        CLEANER.register(this, () -> hb_font_destroy(made));
         this.unitsPerEm = hb_face_get_upem(face);
         hb_font_set_scale(font, unitsPerEm, unitsPerEm);
         String typographic = name(face, TYPOGRAPHIC_FAMILY);

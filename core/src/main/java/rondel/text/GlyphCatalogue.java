@@ -86,12 +86,7 @@ public final class GlyphCatalogue {
 
     /** The glyph that a character has by itself. */
     public OptionalInt of(int codePoint) {
-        try (MemoryStack stack = MemoryStack.stackPush()) {
-            IntBuffer glyph = stack.mallocInt(1);
-            return hb_font_get_nominal_glyph(font.handle(), codePoint, glyph)
-                    ? OptionalInt.of(glyph.get(0))
-                    : OptionalInt.empty();
-        }
+        return Shaper.nominal(font, codePoint);
     }
 
     /** The outlines of several glyphs, each in ems, y down, from its origin. */

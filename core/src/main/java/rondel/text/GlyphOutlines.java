@@ -2,6 +2,7 @@ package rondel.text;
 
 import static org.lwjgl.util.harfbuzz.HarfBuzz.*;
 
+import java.lang.ref.Reference;
 import org.lwjgl.util.harfbuzz.hb_draw_close_path_func_t;
 import org.lwjgl.util.harfbuzz.hb_draw_cubic_to_func_t;
 import org.lwjgl.util.harfbuzz.hb_draw_line_to_func_t;
@@ -52,5 +53,6 @@ final class GlyphOutlines implements AutoCloseable {
         quad.free();
         cubic.free();
         close.free();
+        Reference.reachabilityFence(font);
     }
 }

@@ -23,7 +23,7 @@ import rondel.words.Words;
  * {@code libharfbuzz.so.0} and export the same symbols. The dynamic linker (ELF gABI, "Shared Object Dependencies") then
  * binds the one that comes second to the one that came first: Pango misses functions, or ours calls into another version
  * and crashes. So ours gets a name of its own in a copy of the file, and the copy is opened with {@code RTLD_DEEPBIND}
- * (dlopen(3)), which has it look for symbols in itself first. macOS and Slots bind libraries to their own symbols.
+ * (dlopen(3)), which has it look for symbols in itself first. macOS and Windows bind libraries to their own symbols.
  */
 final class HarfBuzzLibrary {
 

@@ -2,8 +2,12 @@ package rondel.text;
 
 import static org.lwjgl.util.harfbuzz.HarfBuzz.*;
 
+import java.lang.ref.Reference;
+import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
+import org.lwjgl.system.MemoryStack;
 import org.lwjgl.util.harfbuzz.hb_glyph_info_t;
 import org.lwjgl.util.harfbuzz.hb_glyph_position_t;
 
@@ -28,14 +32,36 @@ public final class Shaper {
 
     /** @param features OpenType features to switch on or off, in HarfBuzz's own spelling */
     public static Run shape(FontFace font, String text, double tracking, List<String> features) {
+        try {
+            return shape(font.handle(), font.unitsPerEm(), text, tracking, features);
+        } finally {
+            Reference.reachabilityFence(font);
+        }
+    }
+
+    static Run shape(SubstituteFont font, String text, double tracking, List<String> features) {
+        return shape(font.handle(), font.parent().unitsPerEm(), text, tracking, features);
+    }
+
+    private static Run shape(long font, int unitsPerEm, String text, double tracking, List<String> features) {
         long buffer = hb_buffer_create();
         try {
             hb_buffer_add_utf16(buffer, text, 0, -1);
             hb_buffer_guess_segment_properties(buffer);
-            Features.use(features, tracking != 0, f -> hb_shape(font.handle(), buffer, f));
-            return read(buffer, font.unitsPerEm(), tracking);
+            Features.use(features, tracking != 0, f -> hb_shape(font, buffer, f));
+            return read(buffer, unitsPerEm, tracking);
         } finally {
             hb_buffer_destroy(buffer);
+        }
+    }
+
+    /** The glyph that a character has by itself. */
+    static OptionalInt nominal(FontFace font, int codePoint) {
+        try (MemoryStack stack = MemoryStack.stackPush()) {
+            IntBuffer glyph = stack.mallocInt(1);
+            return hb_font_get_nominal_glyph(font.handle(), codePoint, glyph)
+                    ? OptionalInt.of(glyph.get(0))
+                    : OptionalInt.empty();
         }
     }
 

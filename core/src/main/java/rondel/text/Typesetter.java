@@ -68,7 +68,11 @@ public final class Typesetter {
             Map<Integer, Lettering.Letter> moved,
             List<PlacedLetter> all) {
         double size = lettering.size();
-        Shaper.Run run = Shaper.shape(face, text, lettering.tracking() / size, lettering.features());
+        Map<Integer, Integer> chosen = new HashMap<>();
+        moved.forEach((at, letter) -> letter.glyph()
+                .filter(g -> at >= start && at < start + text.length())
+                .ifPresent(g -> chosen.put(at - start, g)));
+        Shaper.Run run = ChosenGlyphs.shape(face, text, lettering.tracking() / size, lettering.features(), chosen);
         Optional<PathRun> path = number == 0 ? lettering.path().map(PathRun::of) : Optional.empty();
         double length = run.advance() * size;
         double room = path.map(PathRun::length).orElse(0.0);
@@ -91,13 +95,12 @@ public final class Typesetter {
                             .times(Affine.scale(letter.scale(), letter.scale()));
             Affine drawn =
                     Affine.translate(-g.advance() / 2 * size, g.y() * size).times(Affine.scale(toSize, toSize));
-            int glyph = letter == null ? g.glyph() : letter.glyph().orElse(g.glyph());
             all.add(new PlacedLetter(
                     start + g.cluster(),
-                    glyph,
+                    g.glyph(),
                     base,
                     base.times(own),
-                    glyphs.of(glyph).transformed(drawn)));
+                    glyphs.of(g.glyph()).transformed(drawn)));
         }
     }
 }

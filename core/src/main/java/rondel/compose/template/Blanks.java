@@ -2,12 +2,15 @@ package rondel.compose.template;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rondel.colour.ColoursInUse;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
+import rondel.job.Link;
 import rondel.job.Rgba;
 import rondel.job.Sheet;
 import rondel.job.Swatch;
@@ -15,7 +18,8 @@ import rondel.job.TextElement;
 import rondel.operation.Targets;
 
 /** What there is to fill in when a job is used as a template: its texts, its windows and its colours, sheet by sheet from
- *  back to front. What is locked or hidden is not offered.
+ *  back to front. What is locked or hidden is not offered, but for
+ *  what a live union is made of, which is seen as that union.
  *
  * @param colours of the palette where there is one, else those in use, most used first */
 public record Blanks(List<Text> texts, List<Slot> slots, List<Rgba> colours) {
@@ -53,8 +57,13 @@ public record Blanks(List<Text> texts, List<Slot> slots, List<Rgba> colours) {
 
     /** Elements with all they hold, but for what is locked or hidden; a window's picture is the window's. */
     private static Stream<Element> open(List<Element> elements) {
+        Set<ElementId> united = elements.stream()
+                .flatMap(e -> e.traits().link().stream())
+                .filter(Link.Union.class::isInstance)
+                .flatMap(l -> ((Link.Union) l).elements().stream())
+                .collect(Collectors.toSet());
         return elements.stream()
-                .filter(e -> !e.locked() && !e.hidden())
+                .filter(e -> !e.locked() && (!e.hidden() || united.contains(e.id())))
                 .flatMap(e -> Stream.concat(Stream.of(e), open(e.children())));
     }
 

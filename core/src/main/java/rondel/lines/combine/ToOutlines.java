@@ -15,6 +15,7 @@ import rondel.job.PictureElement;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
+import rondel.job.Traits;
 import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
@@ -23,6 +24,8 @@ import rondel.words.Words;
 /** Makes plain outlines of what is not yet: of live text, with overlapping letters united; where it is asked, of lines,
  *  whose area becomes a shape in their colour. Everything in groups is taken along. */
 public record ToOutlines(List<ElementId> elements, boolean strokes) implements Operation {
+
+    private static final int LONGEST_NAME = 60;
 
     public ToOutlines {
         elements = List.copyOf(elements);
@@ -38,7 +41,7 @@ public record ToOutlines(List<ElementId> elements, boolean strokes) implements O
         return switch (e) {
             case TextElement t -> {
                 Outline united = Overlay.united(t.outline());
-                yield lined(new ShapeElement(t.traits(), united, FillRule.NON_ZERO, t.fill(), t.stroke()), own);
+                yield lined(new ShapeElement(named(t), united, FillRule.NON_ZERO, t.fill(), t.stroke()), own);
             }
             case ShapeElement s -> lined(s, own);
             case PictureElement p -> p;
@@ -47,6 +50,14 @@ public record ToOutlines(List<ElementId> elements, boolean strokes) implements O
                         .map(c -> plain(c, own.times(c.placement())))
                         .toList());
         };
+    }
+
+    /** What it said is its name, if it has none of its own. */
+    private static Traits named(TextElement t) {
+        String said = t.content().strip().replaceAll("\\s+", " ");
+        return t.name().isBlank() && !said.isEmpty()
+                ? t.traits().withName(said.length() > LONGEST_NAME ? said.substring(0, LONGEST_NAME) : said)
+                : t.traits();
     }
 
     /** A line alone becomes a shape of its area; a line about a fill is left, as it has a colour of its own. */

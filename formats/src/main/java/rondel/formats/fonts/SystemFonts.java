@@ -22,7 +22,7 @@ public record SystemFonts(List<Path> folders) implements Supplier<List<FontFace>
     private static final Set<String> ENDINGS = Set.of("ttf", "otf", "ttc", "otc");
     private static final int DEEPEST = 8;
 
-    /** The usual folders of Linux, macOS and Slots; those that are not there are skipped. */
+    /** The usual folders of Linux, macOS and Windows; those that are not there are skipped. */
     public static SystemFonts usual() {
         Path home = Path.of(System.getProperty("user.home"));
         List<Path> folders = new ArrayList<>(List.of(
