@@ -8,9 +8,6 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
 import rondel.catalogue.WhatFollows;
 import rondel.formats.recipe.Recipe;
-import rondel.history.Editing;
-import rondel.job.Job;
-import rondel.operation.Operation;
 
 /** Applies a recipe to a job. */
 @Command(name = "apply", mixinStandardHelpOptions = true, description = "Applies the operations of a recipe, in order.")
@@ -24,15 +21,8 @@ final class ApplyCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        List<Operation> operations = Recipe.read(recipe).operations();
-        Editing editing = WhatFollows.editing();
-        change.make(List.of(recipe), before -> {
-            Job job = before;
-            for (Operation operation : operations) {
-                job = editing.apply(operation, job);
-            }
-            return job;
-        });
+        Recipe read = Recipe.read(recipe);
+        change.make(List.of(recipe), job -> read.apply(WhatFollows.editing(), job));
         return 0;
     }
 }

@@ -107,7 +107,7 @@ class RecipesTest {
                         + "{'operation':'even-gaps','elements':['" + id(0) + "'],'axis':'horizontal'}]");
         assertThat(said).contains("3").doesNotContain("Exception");
         assertThat(Files.readAllBytes(job)).isEqualTo(before);
-        assertThat(apply(1, "[{'operation':'restack','elements':['x'],'behind':1.5}]"))
+        assertThat(apply(1, "[{'operation':'restack','elements':['" + id(0) + "'],'behind':1.5}]"))
                 .contains("behind");
         assertThat(apply(1, "[{'operation':'recolour','elements':[],'from':'#112233','to':'nothing','tolerance':0}]"))
                 .contains("to");

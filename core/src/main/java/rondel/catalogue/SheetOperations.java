@@ -5,6 +5,7 @@ import java.util.Optional;
 import rondel.compose.licence.SetProvenance;
 import rondel.compose.sheets.AddGuide;
 import rondel.compose.sheets.AddSheet;
+import rondel.compose.sheets.CopyTo;
 import rondel.compose.sheets.MoveGuide;
 import rondel.compose.sheets.RemoveGuide;
 import rondel.compose.sheets.RemoveSheet;
@@ -34,6 +35,7 @@ final class SheetOperations {
                         OperationCatalogue.LEAF,
                         Optional.of(new Provenance("Tide collection", "Saltmarsh Studio", Licence.OWN)))),
                 OperationKind.of(new AddSheet("Back", 215.9, 279.4)),
+                OperationKind.of(new CopyTo(OperationCatalogue.LEAF, OperationCatalogue.SPARE)),
                 OperationKind.of(new SetSheetSize(OperationCatalogue.SHEET, 215.9, 279.4)),
                 OperationKind.of(new SetMargins(OperationCatalogue.SHEET, 3, 6.35)),
                 OperationKind.of(new SetPaper(OperationCatalogue.SHEET, Optional.of(new Rgba(0xfb, 0xf7, 0xee, 255)))),

@@ -51,7 +51,11 @@ final class Repainting {
             Element after = each(before, change);
             clip = after == before
                     ? clip
-                    : Optional.of(new Clip(clip.get().outline(), clip.get().rule(), Optional.of(after)));
+                    : Optional.of(new Clip(
+                            clip.get().outline(),
+                            clip.get().rule(),
+                            Optional.of(after),
+                            clip.get().above()));
         }
         return children == g.children() && clip == g.clip()
                 ? g

@@ -200,10 +200,7 @@ class HostileFilesTest {
                 folder.resolve("recipe.json"),
                 "[{\"operation\":\"make-windows\",\"elements\":[\"spark\",\"rim\"],\"fit\":\"fill\"},"
                         + "{\"operation\":\"recolour\",\"elements\":[],\"from\":\"#1f6f6b\",\"to\":\"#e2725b\",\"tolerance\":0.02}]");
-        Job job = SampleJob.make();
-        for (var operation : Recipe.read(recipe).operations()) {
-            job = WhatFollows.editing().apply(operation, job);
-        }
+        Job job = Recipe.read(recipe).apply(WhatFollows.editing(), SampleJob.make());
         assertThat(job.located(new ElementId("rim")).element().kind()).isEqualTo("window");
     }
 

@@ -22,7 +22,6 @@ import rondel.formats.picture.PictureLevels;
 import rondel.formats.png.PixelSize;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.recipe.Recipe;
-import rondel.history.Editing;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.lines.check.Checked;
@@ -85,11 +84,7 @@ final class Trial {
     }
 
     private void recipe(Path file) throws Exception {
-        Editing editing = WhatFollows.editing();
-        Job job = SampleJob.make();
-        for (Operation operation : Recipe.read(file).operations()) {
-            job = editing.apply(operation, job);
-        }
+        Job job = Recipe.read(file).apply(WhatFollows.editing(), SampleJob.make());
         finished(job);
     }
 

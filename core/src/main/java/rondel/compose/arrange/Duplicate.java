@@ -3,6 +3,7 @@ package rondel.compose.arrange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import rondel.fields.LeftOut;
 import rondel.fields.Mm;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -11,11 +12,23 @@ import rondel.job.Placing;
 import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
+import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** Copies elements, each group with all it holds, in front of their originals and moved by a distance. */
+/** Copies elements, each group with all it holds, in front of their originals and moved by a distance.
+ *
+ * @param count how many copies are made, each moved as far from the one before */
 public record Duplicate(
-        List<ElementId> elements, @Mm double dx, @Mm double dy) implements Operation {
+        List<ElementId> elements,
+        @Mm @LeftOut("0") double dx,
+        @Mm @LeftOut("0") double dy,
+        @LeftOut("1") int count) implements Operation {
+
+    private static final int MOST = 10_000;
+
+    public Duplicate(List<ElementId> elements, double dx, double dy) {
+        this(elements, dx, dy, 1);
+    }
 
     public Duplicate {
         elements = List.copyOf(elements);
@@ -23,6 +36,17 @@ public record Duplicate(
 
     @Override
     public Job apply(Job job) {
+        if (count < 1 || count > MOST) {
+            throw Refusal.of("duplicate.count", MOST);
+        }
+        Job done = job;
+        for (int i = 1; i <= count; i++) {
+            done = once(done, i * dx, i * dy);
+        }
+        return done;
+    }
+
+    private Job once(Job job, double right, double down) {
         Set<ElementId> ids = Targets.existing(job, elements);
         Placing placing = new Placing(job);
         List<ElementId> copies = new ArrayList<>();
@@ -40,8 +64,8 @@ public record Duplicate(
             return all;
         });
         Job numbered = copied.withNextNumber(placing.next());
-        boolean stays = Targets.finite(dx, "dx") == 0 && Targets.finite(dy, "dy") == 0;
-        return stays ? numbered : new Move(copies, dx, dy).apply(numbered);
+        boolean stays = Targets.finite(right, "dx") == 0 && Targets.finite(down, "dy") == 0;
+        return stays ? numbered : new Move(copies, right, down).apply(numbered);
     }
 
     /** The copies: what is there after that was not there before, and stands in nothing new. */

@@ -1,6 +1,7 @@
 package rondel.compose.arrange;
 
 import java.util.List;
+import rondel.fields.LeftOut;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Tree;
@@ -9,7 +10,8 @@ import rondel.operation.Targets;
 import rondel.words.Words;
 
 /** Hides elements, or shows them again. What is hidden is kept and not made. */
-public record Hide(List<ElementId> elements, boolean hidden) implements Operation {
+public record Hide(
+        List<ElementId> elements, @LeftOut("true") boolean hidden) implements Operation {
 
     public Hide {
         elements = List.copyOf(elements);

@@ -1,6 +1,7 @@
 package rondel.compose.arrange;
 
 import java.util.List;
+import rondel.fields.LeftOut;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Tree;
@@ -9,7 +10,8 @@ import rondel.operation.Targets;
 import rondel.words.Words;
 
 /** Locks elements against every change but unlocking, or unlocks them. */
-public record Lock(List<ElementId> elements, boolean locked) implements Operation {
+public record Lock(
+        List<ElementId> elements, @LeftOut("true") boolean locked) implements Operation {
 
     public Lock {
         elements = List.copyOf(elements);

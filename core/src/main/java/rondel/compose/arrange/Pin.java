@@ -1,6 +1,7 @@
 package rondel.compose.arrange;
 
 import java.util.List;
+import rondel.fields.LeftOut;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Tree;
@@ -9,7 +10,7 @@ import rondel.operation.Targets;
 import rondel.words.Words;
 
 /** Pins elements to their size: when what they belong to is scaled, only their place scales. Or lets them scale again. */
-public record Pin(List<ElementId> elements, boolean pinned) implements Operation {
+public record Pin(List<ElementId> elements, @LeftOut("true") boolean pinned) implements Operation {
 
     public Pin {
         elements = List.copyOf(elements);

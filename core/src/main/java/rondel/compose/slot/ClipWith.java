@@ -56,7 +56,7 @@ public record ClipWith(List<ElementId> elements, ElementId shape) implements Ope
                     GroupElement clipped = new GroupElement(
                             Traits.named(outline.name()).withId(id),
                             inside,
-                            Optional.of(new Clip(clip.outline(), clip.rule(), Optional.of(outline))),
+                            Optional.of(new Clip(clip.outline(), clip.rule(), Optional.of(outline), above(list, ids))),
                             Optional.empty());
                     List<Element> result = new ArrayList<>();
                     for (Element e : list) {
@@ -69,6 +69,18 @@ public record ClipWith(List<ElementId> elements, ElementId shape) implements Ope
                     return result;
                 })
                 .withNextNumber(placing.next());
+    }
+
+    /** In front of how many of what is clipped the shape lies. */
+    private int above(List<Element> list, Set<ElementId> ids) {
+        int above = 0;
+        for (Element e : list) {
+            if (e.id().equals(shape)) {
+                return above;
+            }
+            above += ids.contains(e.id()) ? 1 : 0;
+        }
+        return above;
     }
 
     @Override

@@ -20,8 +20,8 @@ import rondel.operation.Targets;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** Lets go what a clip or a window holds: the shape comes back where it is now, and everything that was in it in front of
- *  it, whole again. A clip that came with a drawing comes back as a guide. */
+/** Lets go what a clip or a window holds: the shape comes back where it is now, where it was among what was in it, which is
+ *  whole again. A clip that came with a drawing comes back as a guide. */
 public record Unclip(List<ElementId> elements) implements Operation {
 
     public Unclip {
@@ -53,8 +53,8 @@ public record Unclip(List<ElementId> elements) implements Operation {
         Element shape = clip.from()
                 .map(e -> placing.keepingFreeIds(List.of(e)).getFirst())
                 .orElseGet(() -> guide(clip, g, placing));
-        all.add(shape.with(t -> t.placedBy(placement)));
         g.children().forEach(c -> all.add(c.with(t -> t.placedBy(placement).withOpacity(t.opacity() * g.opacity()))));
+        all.add(Math.clamp(clip.above(), 0, all.size()), shape.with(t -> t.placedBy(placement)));
         return all;
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import rondel.compose.arrange.Delete;
 import rondel.compose.arrange.MoveTo;
+import rondel.fields.LeftOut;
 import rondel.geometry.Anchor;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -18,7 +19,8 @@ import rondel.words.Words;
  *  stays.
  *
  * @param park whether the others are laid beside the sheet, where they are kept and never made */
-public record KeepOnly(List<ElementId> elements, boolean park) implements Operation {
+public record KeepOnly(
+        List<ElementId> elements, @LeftOut("true") boolean park) implements Operation {
 
     private static final double BESIDE = 10;
 

@@ -18,8 +18,16 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import rondel.fields.LeftOut;
+import rondel.geometry.Affine;
+import rondel.geometry.Box;
+import rondel.geometry.Point;
+import rondel.geometry.shape.PlainShape;
+import rondel.job.ElementId;
+import rondel.job.Media;
+import rondel.job.MediaId;
 import rondel.job.Rgba;
 import rondel.job.Shadow;
+import rondel.job.SheetId;
 import rondel.job.Stroke;
 
 /** What the components of records mean in JSON: their names, and what stands for one that is left out. */
@@ -30,6 +38,17 @@ final class Components {
 
     private static final Set<Class<?>> OPTIONAL = Set.of(Optional.class, OptionalDouble.class, OptionalInt.class);
     private static final ObjectMapper PLAIN = new ObjectMapper();
+
+    /** Records that are a text, an array or something else than an object of their components in JSON. */
+    private static final Set<Class<?>> WRITTEN_APART = Set.of(
+            ElementId.class,
+            SheetId.class,
+            MediaId.class,
+            Rgba.class,
+            Point.class,
+            Box.class,
+            Affine.class,
+            Media.class);
 
     private Components() {}
 
@@ -117,6 +136,40 @@ final class Components {
         return c.isEnum()
                 ? "choice"
                 : c.getSimpleName().replaceAll("(?<=.)([A-Z])", " $1").toLowerCase(Locale.ROOT);
+    }
+
+    /** What a choice may be; nothing for all else. */
+    static List<String> choices(Type type) {
+        Class<?> c = innermost(type);
+        return c.isEnum()
+                ? Arrays.stream(c.getEnumConstants())
+                        .map(v -> Enums.word((Enum<?>) v))
+                        .toList()
+                : List.of();
+    }
+
+    /** The records that are meant by an object in a field: one, several for something that says its kind, none for all that is no
+     *  object, and for elements, whose fields docs/job.schema.json tells. */
+    static List<Class<?>> nested(Type type) {
+        Class<?> c = innermost(type);
+        if (WRITTEN_APART.contains(c)) {
+            return List.of();
+        }
+        if (c.isRecord()) {
+            return List.of(c);
+        }
+        return c == PlainShape.class ? List.of(c.getPermittedSubclasses()) : List.of();
+    }
+
+    /** What an object of a plain shape says its kind is. */
+    static Optional<String> kind(Class<?> type) {
+        return PlainShape.class.isAssignableFrom(type)
+                ? Optional.of(type.getSimpleName().replace("Shape", "").toLowerCase(Locale.ROOT))
+                : Optional.empty();
+    }
+
+    private static Class<?> innermost(Type type) {
+        return type instanceof ParameterizedType p ? innermost(p.getActualTypeArguments()[0]) : (Class<?>) type;
     }
 
     private static Type argument(Type type) {

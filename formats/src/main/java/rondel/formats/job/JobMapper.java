@@ -35,6 +35,17 @@ final class JobMapper {
      *
      * @param media where the bytes of pictures go and come from */
     static JobMapper ofJobs(MediaStore media) {
+        return of(media, false);
+    }
+
+    /** For operations, which people type: what a nested object has beyond its record is a mistake.
+     *
+     * @param media where the bytes of pictures go and come from */
+    static JobMapper ofOperations(MediaStore media) {
+        return of(media, true);
+    }
+
+    private static JobMapper of(MediaStore media, boolean strict) {
         SimpleModule module = new SimpleModule("rondel");
         StrictFigures.into(module);
         TextForms.into(module);
@@ -45,7 +56,7 @@ final class JobMapper {
                         AnnotationIntrospectorPair.pair(new JacksonAnnotationIntrospector(), new RecordConventions()))
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
-                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .configure(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, strict)
                 .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
                 .defaultPropertyInclusion(

@@ -10,6 +10,7 @@ import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
 import java.util.function.Function;
+import rondel.formats.svg.ColourWords;
 import rondel.formats.svg.PathText;
 import rondel.geometry.Outline;
 import rondel.job.ElementId;
@@ -34,10 +35,12 @@ final class TextForms {
                 .orElseThrow(() -> new IllegalArgumentException(s)));
     }
 
-    /** @throws IllegalArgumentException if it is no {@code #rrggbb} or {@code #rrggbbaa} */
+    /** {@code #rrggbb}, {@code #rrggbbaa}, or a colour as CSS has it: {@code seagreen}.
+     *
+     * @throws IllegalArgumentException if it is no colour */
     static Rgba colour(String text) {
         if (!text.matches("#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?")) {
-            throw new IllegalArgumentException("no colour: " + text);
+            return ColourWords.colour(text).orElseThrow(() -> new IllegalArgumentException("no colour: " + text));
         }
         int rgb = Integer.parseInt(text.substring(1, 7), 16);
         int alpha = text.length() == 9 ? Integer.parseInt(text.substring(7), 16) : 255;
