@@ -38,7 +38,7 @@ final class BlanksCommand implements Callable<Integer> {
         }
         blanks.texts().forEach(t -> out.println(t.element() + "  " + t.name() + "  “" + t.content() + "”"));
         blanks.slots().forEach(w -> out.println(w.element() + "  " + w.name()));
-        blanks.colours().forEach(c -> out.println(c));
+        blanks.colours().forEach(c -> out.println(c.hex()));
         return 0;
     }
 }

@@ -26,6 +26,7 @@ import rondel.formats.page.Page;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.png.PixelSize;
 import rondel.formats.reading.ArtworkReader;
+import rondel.formats.svg.PixelScale;
 import rondel.geometry.Affine;
 import rondel.job.Job;
 import rondel.lines.check.Finding;
@@ -59,6 +60,12 @@ final class ConvertCommand implements Callable<Integer> {
     @Option(names = "--width", paramLabel = "W", description = "width of the result; for pictures also in px")
     private String width;
 
+    @Option(
+            names = "--px-per-inch",
+            paramLabel = "N",
+            description = "how many pixels of a drawing that tells no other size are an inch; 96 without it")
+    private Double pxPerInch;
+
     @Option(names = "--json", description = "say what was done, with findings, as JSON")
     private boolean json;
 
@@ -77,7 +84,8 @@ final class ConvertCommand implements Callable<Integer> {
         ExportFormat format = ExportFormat.ofExtension(to).orElseThrow(() -> Refusal.of("export.unknownKind", to));
         java.nio.file.Files.createDirectories(folder);
         List<Path> targets = targets(format);
-        ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
+        ArtworkReader reader =
+                new ArtworkReader(FontsAtHand.usual(), pxPerInch == null ? PixelScale.CSS : new PixelScale(pxPerInch));
         PictureLevels pictures = PictureLevels.usual();
         List<Result> results = IntStream.range(0, files.size())
                 .parallel()

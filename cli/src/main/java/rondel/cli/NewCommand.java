@@ -7,7 +7,12 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+import picocli.CommandLine.TypeConversionException;
+import rondel.compose.sheets.PageFormat;
 import rondel.compose.sheets.SheetSize;
 import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
@@ -15,12 +20,17 @@ import rondel.formats.picture.PictureLevels;
 import rondel.geometry.Point;
 import rondel.job.Job;
 import rondel.units.LengthUnit;
+import rondel.words.Refusal;
+import rondel.words.Words;
 
 /** Makes a job with one empty sheet. */
 @Command(name = "new", mixinStandardHelpOptions = true, description = "Makes a job with one empty sheet of exact size.")
 final class NewCommand implements Callable<Integer> {
 
     private final PrintStream out;
+
+    @Spec
+    private CommandSpec spec;
 
     @Option(names = "-o", required = true, paramLabel = "JOB", description = "the job file to write")
     private Path target;
@@ -29,9 +39,8 @@ final class NewCommand implements Callable<Integer> {
             names = "--sheet",
             required = true,
             paramLabel = "SIZE",
-            converter = SizeConverter.class,
-            description = "its size, as 12x12in or 210x297mm")
-    private Point sheet;
+            description = "its size, as 12x12in or 210x297mm, or letter, a4, half-letter, postcard, a5-landscape …")
+    private String sheet;
 
     @Option(names = "--title", paramLabel = "T", description = "the job's title; the file's name without one")
     private String title;
@@ -39,8 +48,8 @@ final class NewCommand implements Callable<Integer> {
     @Option(
             names = "--unit",
             paramLabel = "UNIT",
-            description = "in, mm, cm or pt; in what lengths are shown",
-            defaultValue = "in")
+            description =
+                    "in, mm, cm or pt; in what lengths are shown, and what a size without a unit is in; in without it")
     private String unit;
 
     @Mixin
@@ -52,12 +61,37 @@ final class NewCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        SheetSize.check(sheet.x(), sheet.y());
+        Point size = size();
+        SheetSize.check(size.x(), size.y());
         String name = Optional.ofNullable(title)
                 .orElseGet(() -> FileName.stem(target.getFileName().toString()));
-        Job job = Job.blank(name, LengthUnit.ofSymbol(unit).orElse(LengthUnit.IN), sheet.x(), sheet.y());
+        LengthUnit shown = Optional.ofNullable(unit).map(this::unit).orElse(LengthUnit.IN);
+        Job job = Job.blank(name, shown, size.x(), size.y());
         JobFile.write(job, target, overwriting.check(target, List.of()), PictureLevels.usual());
         out.println(target);
         return 0;
+    }
+
+    /** A format's name, or two lengths of which one at least has a unit; without any, in the unit that was asked for. */
+    private Point size() {
+        Optional<Point> format = PageFormat.named(sheet);
+        if (format.isPresent()) {
+            return format.get();
+        }
+        TypedSize typed;
+        try {
+            typed = new TypedSize.Converter().convert(sheet);
+        } catch (TypeConversionException e) {
+            throw new ParameterException(spec.commandLine(), e.getMessage(), e);
+        }
+        if (!typed.hasUnit() && unit == null) {
+            throw new ParameterException(spec.commandLine(), Words.of("cli.sizeWithoutUnit", sheet));
+        }
+        return typed.mm(unit == null ? LengthUnit.MM : unit(unit));
+    }
+
+    private LengthUnit unit(String symbol) {
+        return LengthUnit.ofSymbol(symbol)
+                .orElseThrow(() -> Refusal.of("cli.choice", "--unit", "in, mm, cm, pt", symbol));
     }
 }

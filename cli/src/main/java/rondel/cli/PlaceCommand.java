@@ -16,10 +16,11 @@ import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.reading.ArtworkReader;
-import rondel.geometry.Point;
+import rondel.formats.svg.PixelScale;
 import rondel.history.Editing;
 import rondel.job.Job;
 import rondel.job.SheetId;
+import rondel.units.LengthUnit;
 
 /** Puts drawings and pictures on a sheet. */
 @Command(name = "place", mixinStandardHelpOptions = true, description = "Puts drawings and pictures on a sheet.")
@@ -39,23 +40,34 @@ final class PlaceCommand implements Callable<Integer> {
     @Option(
             names = "--at",
             paramLabel = "X,Y",
-            converter = SizeConverter.class,
+            converter = TypedSize.Converter.class,
             description = "where the top left corner goes; the middle of the sheet without it")
-    private Point at;
+    private TypedSize at;
 
-    @Option(names = "--width", paramLabel = "W", converter = LengthConverter.class, description = "exact width")
-    private Double width;
+    @Option(names = "--width", paramLabel = "W", converter = TypedLength.Converter.class, description = "exact width")
+    private TypedLength width;
 
-    @Option(names = "--height", paramLabel = "H", converter = LengthConverter.class, description = "exact height")
-    private Double height;
+    @Option(names = "--height", paramLabel = "H", converter = TypedLength.Converter.class, description = "exact height")
+    private TypedLength height;
 
     @Option(
             names = "--gap",
             paramLabel = "G",
-            converter = LengthConverter.class,
+            converter = TypedLength.Converter.class,
             defaultValue = "0.25in",
             description = "between several files, which go beside each other, line by line; 0.25 in without it")
-    private double gap;
+    private TypedLength gap;
+
+    @Option(
+            names = "--px-per-inch",
+            paramLabel = "N",
+            description =
+                    "how many pixels of a drawing that tells no other size are an inch: 72, 90 or 96; 96 without it")
+    private Double pxPerInch;
+
+    private PixelScale scale() {
+        return pxPerInch == null ? PixelScale.CSS : new PixelScale(pxPerInch);
+    }
 
     PlaceCommand(PrintStream out) {
         this.out = out;
@@ -69,17 +81,19 @@ final class PlaceCommand implements Callable<Integer> {
 
     private Job placed(Job before) {
         Job job = before;
+        LengthUnit unit = job.unit();
         Editing editing = WhatFollows.editing();
         SheetId id = JobChange.sheet(job, sheet);
-        ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
-        ArtworkPlacement placement = new ArtworkPlacement(optional(width), optional(height), Optional.ofNullable(at));
+        ArtworkReader reader = new ArtworkReader(FontsAtHand.usual(), scale());
+        ArtworkPlacement placement = new ArtworkPlacement(
+                mm(width, unit), mm(height, unit), Optional.ofNullable(at).map(a -> a.mm(unit)));
         List<Artwork> artworks = new ArrayList<>();
         for (Path file : files) {
             artworks.add(reader.read(file).measured(before.picturesBy()));
         }
         List<ArtworkPlacement.Placed> placed = artworks.size() == 1
                 ? List.of(placement.onto(job.sheet(id), artworks.getFirst()))
-                : placement.beside(job.sheet(id), artworks, gap);
+                : placement.beside(job.sheet(id), artworks, gap.mm(unit));
         for (ArtworkPlacement.Placed one : placed) {
             one.findings().forEach(f -> out.println(f.sentence()));
             job = editing.apply(one.operation(), job);
@@ -87,7 +101,7 @@ final class PlaceCommand implements Callable<Integer> {
         return job;
     }
 
-    private static OptionalDouble optional(Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    private static OptionalDouble mm(TypedLength typed, LengthUnit unit) {
+        return typed == null ? OptionalDouble.empty() : OptionalDouble.of(typed.mm(unit));
     }
 }

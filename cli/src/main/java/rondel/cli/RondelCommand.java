@@ -41,6 +41,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new OperationsCommand(out))
                 .addSubcommand(new ConvertCommand(out, err))
                 .addSubcommand(new ExportCommand(out, err))
+                .addSubcommand(new CopyCommand())
                 .addSubcommand(new FontsCommand(out))
                 .addSubcommand(new GlyphsCommand(out))
                 .addSubcommand(new CheckCommand(out, err))

@@ -80,7 +80,11 @@ final class ShelfCommand implements Runnable {
         @Option(names = "--author", paramLabel = "A", description = "who made it")
         private String author;
 
-        @Option(names = "--licence", paramLabel = "L", description = "own, commercial_use, personal_use or unknown")
+        @Option(
+                names = "--licence",
+                paramLabel = "L",
+                converter = LicenceConverter.class,
+                description = "own, commercial-use, personal-use or unknown")
         private Licence licence;
 
         Thing of(Thing now) {

@@ -22,6 +22,7 @@ import rondel.lines.combine.ToOutlines;
 import rondel.lines.combine.UniteLive;
 import rondel.lines.filling.FillOutline;
 import rondel.lines.halo.MakeHalo;
+import rondel.lines.join.JoinEnds;
 import rondel.lines.pieces.Grouping;
 import rondel.lines.pieces.KeepOnly;
 import rondel.lines.pieces.Regroup;
@@ -97,6 +98,7 @@ final class LinesCommands {
                 "Shortcut+Alt+Shift+N",
                 this::anySelected,
                 () -> make(SmoothForBlade.usual(bench.selectedIds())));
+        all.put("joinEnds", "", this::anySelected, () -> make(JoinEnds.usual(bench.selectedIds())));
         all.put("linesToOutlines", "", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), true)));
     }
 

@@ -135,6 +135,7 @@ public final class Menus {
                         LINE,
                         "toOutlines",
                         "linesToOutlines",
+                        "joinEnds",
                         "smoothForBlade"),
                 roles(commands),
                 menu(

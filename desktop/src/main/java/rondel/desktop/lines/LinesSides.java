@@ -61,7 +61,10 @@ public final class LinesSides {
                         "lines.backdrop",
                         new BackdropSection(desk, preview, edits, sheet, commands.get("restoreBackdrop"))),
                 titled("lines.trace", new TraceSection(desk, preview, edits::make)),
-                section(commands, "lines.outlines", List.of("toOutlines", "linesToOutlines", "smoothForBlade")),
+                section(
+                        commands,
+                        "lines.outlines",
+                        List.of("toOutlines", "linesToOutlines", "joinEnds", "smoothForBlade")),
                 section(
                         commands,
                         "lines.pieces",

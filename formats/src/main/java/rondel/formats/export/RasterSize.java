@@ -36,7 +36,7 @@ public record RasterSize(double ppi, OptionalInt width, OptionalInt height, Fit 
     /** @throws Refusal if it has too many pixels, or both sides are given and don't fit */
     public Framed of(Page page) {
         if (!(ppi > 0)) {
-            throw Refusal.of("export.ppi");
+            throw Refusal.of("export.badPpi");
         }
         if (width.isEmpty() && height.isEmpty()) {
             return new Framed(page, PixelSize.atPpi(page, ppi));

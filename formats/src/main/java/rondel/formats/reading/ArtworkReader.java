@@ -13,6 +13,7 @@ import rondel.formats.artwork.ArtworkKind;
 import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureReader;
+import rondel.formats.svg.PixelScale;
 import rondel.formats.svg.SvgReader;
 import rondel.job.Job;
 import rondel.job.Sheet;
@@ -29,9 +30,16 @@ public final class ArtworkReader {
     private static final long LARGEST = 1L << 30;
 
     private final Supplier<FontBook> fonts;
+    private final PixelScale scale;
 
     public ArtworkReader(Supplier<FontBook> fonts) {
+        this(fonts, PixelScale.CSS);
+    }
+
+    /** @param scale of drawings that tell their size in pixels, or none */
+    public ArtworkReader(Supplier<FontBook> fonts, PixelScale scale) {
         this.fonts = fonts;
+        this.scale = scale;
     }
 
     /** The fonts that text in drawings is set in. */
@@ -93,8 +101,9 @@ public final class ArtworkReader {
         Artwork artwork =
                 switch (kind) {
                     case PNG, JPEG -> PictureReader.read(bytes, name);
-                    case SVG -> SvgReader.read(new ByteArrayInputStream(bytes), name, fonts);
-                    case PACKED_SVG -> SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts);
+                    case SVG -> SvgReader.read(new ByteArrayInputStream(bytes), name, fonts, scale);
+                    case PACKED_SVG ->
+                        SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts, scale);
                     case JOB -> throw Refusal.of("picture.unknown", name);
                 };
         return told(artwork, name, kind);

@@ -1,0 +1,59 @@
+package rondel.cli;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import rondel.catalogue.WhatFollows;
+import rondel.compose.arrange.Place;
+import rondel.compose.sheets.CopyTo;
+import rondel.formats.job.JobFile;
+import rondel.job.Element;
+import rondel.job.ElementId;
+import rondel.job.Job;
+import rondel.job.Placing;
+import rondel.operation.Targets;
+
+/** Copies elements of one job to another, with the pictures they use. */
+@Command(
+        name = "copy",
+        mixinStandardHelpOptions = true,
+        description = "Copies elements of another job to this one, where they are on their sheet.")
+final class CopyCommand implements Callable<Integer> {
+
+    @Mixin
+    private JobChange change;
+
+    @Option(names = "--from", required = true, paramLabel = "JOB", description = "the job they come from")
+    private Path from;
+
+    @Option(
+            names = "--only",
+            required = true,
+            split = ",",
+            paramLabel = "ID",
+            description = "which elements, by their ids there")
+    private List<String> only;
+
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number here, from 1")
+    private int sheet;
+
+    @Override
+    public Integer call() {
+        Job source = JobFile.read(from);
+        List<ElementId> ids =
+                only.stream().map(String::strip).map(ElementId::new).toList();
+        Targets.existing(source, ids);
+        List<Element> copied = CopyTo.lifted(source, ids);
+        change.make(List.of(from), job -> WhatFollows.editing()
+                .apply(
+                        new Place(
+                                JobChange.sheet(job, sheet),
+                                new Placing(job).withFreshIds(copied),
+                                List.copyOf(source.media().values())),
+                        job));
+        return 0;
+    }
+}
