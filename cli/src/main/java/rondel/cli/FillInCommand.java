@@ -62,7 +62,14 @@ final class FillInCommand implements Callable<Integer> {
         try {
             return new ObjectMapper().readTree(Files.readAllBytes(values));
         } catch (JsonProcessingException e) {
-            throw new Refusal(Words.of("recipe.notJson", values, e.getLocation().getLineNr()), e);
+            throw new Refusal(
+                    Words.of(
+                            "recipe.notJson",
+                            values,
+                            e.getLocation().getLineNr(),
+                            e.getLocation().getColumnNr(),
+                            e.getOriginalMessage().lines().findFirst().orElse("")),
+                    e);
         } catch (IOException e) {
             throw new Refusal(Words.of("file.notRead", values, e.getMessage()), e);
         }

@@ -2,7 +2,6 @@ package rondel.compose.shape;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.GroupElement;
@@ -71,15 +70,17 @@ public final class TrueFigures {
         if (exact || askew || flat) {
             return s;
         }
-        Optional<Affine> back = toSheet.inverse();
         Affine out = Affine.scale(sx, sy);
-        return back.map(b -> new ShapeElement(
-                                s.traits().withPlacement(b.times(own).times(Affine.scale(1 / sx, 1 / sy))),
-                                s.outline(),
-                                s.rule(),
-                                s.fill().transformed(out),
-                                s.stroke().map(line -> line.scaled(Math.sqrt(sx * sy), out)))
-                        .withPlain(s.plain().orElseThrow().scaled(sx, sy)))
-                .orElse(s);
+        // The scale goes from the placement into the figures: no sum of places on the sheet is involved, so that equal
+        // artwork stays
+        // equal to the last bit wherever it lies.
+        Affine placement = s.placement().times(Affine.scale(1 / sx, 1 / sy));
+        return new ShapeElement(
+                        s.traits().withPlacement(placement),
+                        s.outline(),
+                        s.rule(),
+                        s.fill().transformed(out),
+                        s.stroke().map(line -> line.scaled(Math.sqrt(sx * sy), out)))
+                .withPlain(s.plain().orElseThrow().scaled(sx, sy));
     }
 }

@@ -3,16 +3,19 @@ package rondel.lines.halo;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import rondel.geometry.Affine;
+import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Located;
 import rondel.job.PictureElement;
+import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.TextElement;
 
-/** What it depends on what artwork covers, but for where on the sheet it is: the same content, by identity, turned and sized
+/** What it depends on what artwork covers, but for where on the sheet it is: the same content, turned and sized
  *  the same, and standing the same to each other.
  *
  * @param threshold from which opacity, 0 to 1, a pixel of a picture counts */
@@ -24,13 +27,19 @@ record ArtworkKey(List<Part> parts, double threshold) {
      * @param offset from the first element's origin to its own, in mm */
     record Part(Content content, Affine linear, Point offset) {}
 
-    /** The objects that make up an element's content: they never change, and moving it keeps them. */
+    /** What makes up an element's content, without what it is called and what it follows: two that came from the same file, or were
+     *  copied, are equal. What is one object is told at once; else values are compared. */
     static final class Content {
         private final Object[] made;
+        private final int hash;
 
         private Content(Object... made) {
             this.made = made;
+            this.hash = Arrays.stream(made).mapToInt(Content::hash).reduce(1, (a, b) -> 31 * a + b);
         }
+
+        /** A child of a group, as it lies there. */
+        private record Child(Content content, Affine placement, double opacity, Role role) {}
 
         static Content of(Element e) {
             return switch (e) {
@@ -39,22 +48,37 @@ record ArtworkKey(List<Part> parts, double threshold) {
                 case TextElement t ->
                     new Content(t.outline(), t.fill(), t.stroke().orElse(null), t.hidden());
                 case PictureElement p -> new Content(p.media(), p.frame(), p.hidden());
-                case GroupElement g -> new Content(g.children(), g.clip().orElse(null), g.hidden());
+                case GroupElement g ->
+                    new Content(
+                            g.children().stream()
+                                    .map(c -> new Child(of(c), c.placement(), c.opacity(), c.role()))
+                                    .toList(),
+                            g.clip().map(c -> c.outline()).orElse(null),
+                            g.mask().orElse(null),
+                            g.hidden());
             };
+        }
+
+        /** Cheap for outlines, which may be long: their bounds tell them apart. */
+        private static int hash(Object part) {
+            return part instanceof Outline o ? o.size() + 31 * o.bounds().hashCode() : Objects.hashCode(part);
         }
 
         @Override
         public boolean equals(Object other) {
-            boolean same = other instanceof Content c && c.made.length == made.length;
+            if (this == other) {
+                return true;
+            }
+            boolean same = other instanceof Content c && c.made.length == made.length && c.hash == hash;
             for (int i = 0; same && i < made.length; i++) {
-                same = made[i] == ((Content) other).made[i];
+                same = made[i] == ((Content) other).made[i] || Objects.equals(made[i], ((Content) other).made[i]);
             }
             return same;
         }
 
         @Override
         public int hashCode() {
-            return Arrays.stream(made).mapToInt(System::identityHashCode).reduce(1, (a, b) -> 31 * a + b);
+            return hash;
         }
     }
 

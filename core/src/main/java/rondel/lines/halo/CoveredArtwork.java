@@ -18,6 +18,7 @@ final class CoveredArtwork {
 
     private final Outline outline;
     private final Map<HaloSettings, Geometry> grown = new HashMap<>();
+    private final Map<HaloSettings, Outline> lines = new HashMap<>();
     private Optional<Geometry> area = Optional.empty();
     private Optional<ArtworkDistance> nearness = Optional.empty();
 
@@ -45,6 +46,21 @@ final class CoveredArtwork {
             nearness = Optional.of(new ArtworkDistance(area()));
         }
         return nearness.get();
+    }
+
+    /** The halo of a settings, where nothing else is near. */
+    Outline line(HaloSettings settings) {
+        synchronized (this) {
+            Outline known = lines.get(settings);
+            if (known != null) {
+                return known;
+            }
+        }
+        Outline made = Offsetting.fitted(grown(settings), settings.smallestHole());
+        synchronized (this) {
+            lines.putIfAbsent(settings, made);
+            return lines.get(settings);
+        }
     }
 
     /** What a halo of a settings takes in, where nothing else is near. */

@@ -33,8 +33,10 @@ final class Offsetting {
     /** @param others artwork whose halos this one keeps clear of, by a gap in mm
      *  @return nothing where nothing is left */
     static Outline of(CoveredArtwork artwork, HaloSettings settings, List<HalfwayBorder.Other> others, double gap) {
-        Geometry grown = artwork.grown(settings);
-        Geometry clear = others.isEmpty() ? grown : new HalfwayBorder(artwork.nearness(), others, gap).of(grown);
+        if (others.isEmpty()) {
+            return artwork.line(settings);
+        }
+        Geometry clear = new HalfwayBorder(artwork.nearness(), others, gap).of(artwork.grown(settings));
         return fitted(clear, settings.smallestHole());
     }
 
@@ -117,7 +119,7 @@ final class Offsetting {
         return buffer(opened, -radius, HaloSettings.Corners.ROUND);
     }
 
-    private static Outline fitted(Geometry g, double smallestHole) {
+    static Outline fitted(Geometry g, double smallestHole) {
         List<Contour> contours = new ArrayList<>();
         for (int i = 0; i < g.getNumGeometries(); i++) {
             if (g.getGeometryN(i) instanceof Polygon p && !p.isEmpty()) {

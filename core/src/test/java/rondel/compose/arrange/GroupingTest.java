@@ -91,9 +91,23 @@ class GroupingTest {
     }
 
     @Test
-    void thingsFromDifferentGroupsCannotBeGrouped() {
-        Job job = Jobs.of(group("g", TWICE, box("a", 0, 0, 1, 1)), box("b", 0, 0, 1, 1));
-        assertThatThrownBy(() -> new Group(ids("a", "b"), "").apply(job)).isInstanceOf(Refusal.class);
+    void thingsFromDifferentGroupsAreGroupedWhereTheyLieInFrontOfTheFrontmost() {
+        Job job = Jobs.of(
+                group("g", TWICE, box("a", 10, 0, 1, 1), box("c", 5, 5, 1, 1)),
+                box("under", 0, 0, 1, 1),
+                group("h", TWICE, box("b", 0, 0, 1, 1)),
+                box("over", 0, 0, 1, 1));
+        Job grouped = new Group(ids("a", "b"), "Both").apply(job);
+        assertThat(grouped.sheet(Jobs.SHEET).elements())
+                .extracting(e -> e.name().isEmpty() ? e.id().value() : e.name())
+                .containsExactly("g", "under", "Both", "over");
+        assertThat(boxOf(grouped, "a")).isEqualTo(boxOf(job, "a"));
+        assertThat(boxOf(grouped, "b")).isEqualTo(boxOf(job, "b"));
+    }
+
+    @Test
+    void whatIsNoGroupHasNothingToLetGo() {
+        Job job = Jobs.of(box("b", 0, 0, 1, 1));
         assertThatThrownBy(() -> new Ungroup(ids("b"), false).apply(job)).isInstanceOf(Refusal.class);
     }
 

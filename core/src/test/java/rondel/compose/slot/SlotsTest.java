@@ -137,7 +137,7 @@ class SlotsTest {
         assertThat(boxOf(inside, made.value())).isEqualTo(new Box(20, 20, 30, 30));
         Job moved = new Move(List.of(made), 100, 0).apply(inside);
         Job free = new Unclip(List.of(made)).apply(moved);
-        assertThat(Jobs.order(free)).containsExactly("shape", "paper", "g");
+        assertThat(Jobs.order(free)).containsExactly("paper", "shape", "g");
         assertThat(boxOf(free, "shape")).isEqualTo(new Box(120, 20, 30, 30));
         assertThat(boxOf(free, "paper")).isEqualTo(new Box(85, 0, 200, 100));
     }

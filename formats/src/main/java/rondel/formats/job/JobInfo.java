@@ -56,7 +56,7 @@ public final class JobInfo {
             o.put("x_mm", clean(b.x())).put("y_mm", clean(b.y()));
             o.put("width_mm", clean(b.width())).put("height_mm", clean(b.height()));
             o.put("rotation_deg", clean(toSheet.times(e.placement()).rotation()));
-            o.put("locked", e.locked()).put("hidden", e.hidden());
+            o.put("locked", e.locked()).put("hidden", e.hidden()).put("pinned", e.pinned());
             EffectivePpi.of(e, toSheet, media).ifPresent(p -> o.put("ppi", clean(p)));
             o.put("parked", box.isPresent() && !b.intersects(sheet.trim()));
             elements(o.putArray("children"), e.children(), toSheet.times(e.placement()), sheet, media);
