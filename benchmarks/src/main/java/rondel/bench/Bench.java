@@ -45,6 +45,7 @@ public final class Bench {
         sets.put("edits", EditFrames::rows);
         sets.put("growth", Growth::rows);
         sets.put("pictures", ManyPictures::rows);
+        sets.put("large", LargeJobs::rows);
         List<String> wanted = args.length == 0 ? List.copyOf(sets.keySet()) : List.of(args);
         if (!sets.keySet().containsAll(wanted)) {
             System.err.println("The sets are " + String.join(", ", sets.keySet()) + ".");

@@ -12,11 +12,54 @@ final class Launch {
 
     private Launch() {}
 
+    /** How long a process took, and what it said. */
+    record Whole(double ms, List<String> lines) {}
+
+    /** Runs a process to its end, with the cache of classes where there is one. */
+    static Whole whole(String main, List<String> arguments) throws Exception {
+        List<String> command = command(main, true, List.of());
+        command.set(command.indexOf(main) - 1, command.get(command.indexOf(main) - 1) + ":" + bench() + "/*");
+        command.addAll(arguments);
+        long start = System.nanoTime();
+        Process process = new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        List<String> lines;
+        try (BufferedReader out = process.inputReader()) {
+            lines = out.lines().toList();
+        }
+        process.waitFor();
+        return new Whole((System.nanoTime() - start) / 1e6, lines);
+    }
+
+    private static Path bench() {
+        return Path.of(System.getProperty("rondel.home")).resolve("benchmarks/target/bench");
+    }
+
     /** @return ms from the start of the process to that line */
     static double untilReady(String main, boolean cached, List<String> options, List<String> arguments)
             throws Exception {
+        List<String> command = command(main, cached, options);
+        command.addAll(arguments);
+        long start = System.nanoTime();
+        Process process = new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        try (BufferedReader out = process.inputReader()) {
+            String line = out.readLine();
+            double ms = (System.nanoTime() - start) / 1e6;
+            if (!"ready".equals(line)) {
+                throw new IllegalStateException(main + " said " + line);
+            }
+            process.waitFor(20, TimeUnit.SECONDS);
+            return ms;
+        } finally {
+            process.destroyForcibly();
+        }
+    }
+
+    private static List<String> command(String main, boolean cached, List<String> options) throws Exception {
         Path app = Path.of(System.getProperty("rondel.app"));
-        Path bench = Path.of(System.getProperty("rondel.home")).resolve("benchmarks/target/bench");
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "--enable-native-access=ALL-UNNAMED,javafx.graphics",
@@ -37,22 +80,7 @@ final class Launch {
             command.add("-XX:AOTCache=" + cache);
         }
         command.addAll(options);
-        command.addAll(List.of("-cp", app.resolve("lib") + "/*" + (cached ? "" : ":" + bench + "/*"), main));
-        command.addAll(arguments);
-        long start = System.nanoTime();
-        Process process = new ProcessBuilder(command)
-                .redirectError(ProcessBuilder.Redirect.DISCARD)
-                .start();
-        try (BufferedReader out = process.inputReader()) {
-            String line = out.readLine();
-            double ms = (System.nanoTime() - start) / 1e6;
-            if (!"ready".equals(line)) {
-                throw new IllegalStateException(main + " said " + line);
-            }
-            process.waitFor(20, TimeUnit.SECONDS);
-            return ms;
-        } finally {
-            process.destroyForcibly();
-        }
+        command.addAll(List.of("-cp", app.resolve("lib") + "/*" + (cached ? "" : ":" + bench() + "/*"), main));
+        return command;
     }
 }

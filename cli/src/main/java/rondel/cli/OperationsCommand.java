@@ -8,6 +8,7 @@ import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.OperationKind;
 import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
+import rondel.formats.recipe.OperationReference;
 
 /** Lists every operation, from the code. */
 @Command(
@@ -21,13 +22,18 @@ final class OperationsCommand implements Callable<Integer> {
     @Option(names = "--json", description = "as JSON")
     private boolean json;
 
+    @Option(names = "--markdown", description = "as the page docs/operations.md")
+    private boolean markdown;
+
     OperationsCommand(PrintStream out) {
         this.out = out;
     }
 
     @Override
     public Integer call() {
-        if (json) {
+        if (markdown) {
+            out.print(OperationReference.markdown());
+        } else if (json) {
             out.println(Json.text(new OperationJson(MediaStore.inline()).catalogue()));
         } else {
             for (OperationKind kind : OperationCatalogue.kinds()) {
