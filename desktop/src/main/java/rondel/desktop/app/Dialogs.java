@@ -3,6 +3,7 @@ package rondel.desktop.app;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
@@ -167,8 +168,8 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Questi
     }
 
     @Override
-    public Optional<ExportChoice> export(boolean anySelected, boolean several) {
-        return answered(() -> new ExportDialog(anySelected, several).ask(owner.get()));
+    public Optional<ExportChoice> export(boolean anySelected, boolean several, Function<ExportChoice, String> told) {
+        return answered(() -> new ExportDialog(anySelected, several, told).ask(owner.get()));
     }
 
     private <T> Optional<T> answered(Supplier<Optional<T>> question) {

@@ -4,10 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
+import javafx.beans.Observable;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.stage.Window;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.field.Figure;
@@ -26,6 +30,7 @@ public final class ExportDialog {
 
     private static final double USUAL_PPI = 300;
     private static final double MOST_PPI = 2400;
+    private static final double WIDEST = 380;
 
     private final ChoiceBox<ExportFormat> kind = new ChoiceBox<>();
     private final ChoiceBox<Offer<Optional<ExportWhat>>> what = new ChoiceBox<>();
@@ -40,6 +45,8 @@ public final class ExportDialog {
     private final CheckBox transparent = new CheckBox(Words.of("export.transparent"));
     private final CheckBox byRole = new CheckBox(Words.of("export.byRole"));
     private final CheckBox hairline = new CheckBox(Words.of("export.hairline"));
+    private final Label summary = new Label();
+    private final Function<ExportChoice, String> told;
     private final CheckBox layers = new CheckBox(Words.of("export.layers"));
 
     /** Something to choose, and what it is called. */
@@ -50,8 +57,10 @@ public final class ExportDialog {
         }
     }
 
-    /** @param several whether the job has several sheets */
-    public ExportDialog(boolean anySelected, boolean several) {
+    /** @param several whether the job has several sheets
+     *  @param told what a choice will come out as */
+    public ExportDialog(boolean anySelected, boolean several, Function<ExportChoice, String> told) {
+        this.told = told;
         kind.setId("export-kind");
         kind.getItems().setAll(ExportFormat.values());
         kind.setValue(ExportFormat.PDF);
@@ -91,6 +100,34 @@ public final class ExportDialog {
         hairline.setId("export-hairline");
         layers.setId("export-layers");
         kind.valueProperty().subscribe(k -> byRole.setSelected(k == ExportFormat.SVG));
+        summary.setId("export-summary");
+        summary.setWrapText(true);
+        summary.setMaxWidth(WIDEST);
+        summary.setMinHeight(Region.USE_PREF_SIZE);
+        summary.getStyleClass().add("quiet");
+        for (Observable o : List.of(
+                kind.valueProperty(),
+                what.valueProperty(),
+                frame.valueProperty(),
+                each.valueProperty(),
+                fit.valueProperty(),
+                ppi.textProperty(),
+                width.textProperty(),
+                height.textProperty(),
+                all.selectedProperty(),
+                selection.selectedProperty())) {
+            o.addListener(x -> tell());
+        }
+        tell();
+    }
+
+    /** Says what will come out; while a figure is being typed that is none yet, what was said stays. */
+    private void tell() {
+        try {
+            summary.setText(told.apply(choice()));
+        } catch (Refusal unfinished) {
+            // the button says why, once it is pressed
+        }
     }
 
     private static List<Offer<Optional<ExportWhat>>> whats() {
@@ -133,6 +170,7 @@ public final class ExportDialog {
                 .row(byRole)
                 .row(hairline)
                 .row(layers)
+                .row(summary)
                 .ask(owner, Words.of("export.heading"), Words.of("export.go"), this::choice);
     }
 

@@ -9,6 +9,7 @@ import rondel.compose.pick.Picker;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.export.ExportSummary;
 import rondel.desktop.model.Bench;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.artwork.ArtworkKind;
@@ -205,12 +206,16 @@ public final class JobActions {
 
     public void export() {
         boolean several = desk.bench().job().sheets().size() > 1;
-        questions.export(!desk.bench().selection().isEmpty(), several).ifPresent(choice -> {
-            String ending = choice.format().extension();
-            choices.exportTarget(fileName(ending))
-                    .flatMap(f -> named(f, ending))
-                    .ifPresent(f -> export(choice, f));
-        });
+        ExportSummary summary =
+                new ExportSummary(desk.bench().job(), desk.bench().sheet());
+        questions
+                .export(!desk.bench().selection().isEmpty(), several, summary::of)
+                .ifPresent(choice -> {
+                    String ending = choice.format().extension();
+                    choices.exportTarget(fileName(ending))
+                            .flatMap(f -> named(f, ending))
+                            .ifPresent(f -> export(choice, f));
+                });
     }
 
     public void export(ExportChoice choice, Path file) {

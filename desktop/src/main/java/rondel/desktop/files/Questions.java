@@ -3,6 +3,7 @@ package rondel.desktop.files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.image.Image;
 import rondel.compose.template.Blanks;
@@ -88,7 +89,7 @@ public interface Questions {
     Optional<SheetForm> sheet(SheetForm now, LengthUnit unit);
 
     /** @param anySelected whether exporting only the selection can be chosen */
-    Optional<ExportChoice> export(boolean anySelected, boolean several);
+    Optional<ExportChoice> export(boolean anySelected, boolean several, Function<ExportChoice, String> told);
 
     /** What to do with work left over from a crash. */
     enum LeftOverAnswer {

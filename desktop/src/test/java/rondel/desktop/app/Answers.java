@@ -154,7 +154,8 @@ final class Answers implements FileChoices, Questions {
     }
 
     @Override
-    public Optional<ExportChoice> export(boolean anySelected, boolean several) {
+    public Optional<ExportChoice> export(
+            boolean anySelected, boolean several, java.util.function.Function<ExportChoice, String> told) {
         return Optional.of(choice);
     }
 

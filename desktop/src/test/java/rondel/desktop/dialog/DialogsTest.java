@@ -25,6 +25,7 @@ import rondel.desktop.compose.space.SpacingForm;
 import rondel.desktop.compose.template.FillInForm;
 import rondel.desktop.compose.thing.ThingForm;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.export.ExportSummary;
 import rondel.desktop.files.Questions;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
@@ -49,6 +50,10 @@ class DialogsTest extends DialogFixture {
     private void type(String id, String text) {
         this.<TextField>at(id).setText(text);
     }
+
+    private static final Job CARD = Job.blank("Card", LengthUnit.IN, 101.6, 152.4);
+    private static final ExportSummary SUMMARY =
+            new ExportSummary(CARD, CARD.sheets().getFirst());
 
     @Test
     void aNewJobHasTheSizeThatWasTyped() throws Exception {
@@ -169,13 +174,15 @@ class DialogsTest extends DialogFixture {
 
     @Test
     void anExportIsChosenAndABadPpiIsRefused() throws Exception {
-        Optional<ExportChoice> choice = agreed(() -> dialogs.export(true, true), () -> {
+        Optional<ExportChoice> choice = agreed(() -> dialogs.export(true, true, SUMMARY::of), () -> {
             this.<ChoiceBox<ExportFormat>>at("export-kind").setValue(ExportFormat.PNG);
             type("export-ppi", "600");
             this.<CheckBox>at("export-transparent").setSelected(true);
+            assertThat(this.<Labeled>at("export-summary").getText())
+                    .contains("PNG", "what is printed", "4.000 × 6.000 in", "2400 × 3600 px");
         });
         assertThat(choice).contains(new ExportChoice(ExportFormat.PNG, false, 600, true));
-        var asked = asking(() -> dialogs.export(false, false));
+        var asked = asking(() -> dialogs.export(false, false, SUMMARY::of));
         interact(() -> {
             this.<ChoiceBox<ExportFormat>>at("export-kind").setValue(ExportFormat.JPG);
             type("export-ppi", "many");
