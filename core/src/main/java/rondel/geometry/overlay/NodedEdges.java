@@ -3,9 +3,12 @@ package rondel.geometry.overlay;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.noding.SegmentString;
@@ -17,6 +20,8 @@ import org.locationtech.jts.noding.snapround.SnapRoundingNoder;
  * @param sources for each edge, its sources: twice their number, plus one for a source that runs the other way
  * @param parameters for each edge and source, the source's t at the edge's first and at its last vertex */
 record NodedEdges(Coordinate[][] lines, int[][] sources, double[][] parameters) {
+
+    private static final long SEED = 1;
 
     static NodedEdges of(Sources all, PrecisionModel grid) {
         Map<LineKey, Integer> known = new HashMap<>();
@@ -49,11 +54,17 @@ record NodedEdges(Coordinate[][] lines, int[][] sources, double[][] parameters) 
                 made.toArray(Coordinate[][]::new), madeOf.toArray(int[][]::new), madeAt.toArray(double[][]::new));
     }
 
+    /** JTS keeps the places that lines snap to in a k-d tree, which becomes a list where they come in order, as those of a grid do: so
+     *  they are handed over in any order, the same each time, and what comes back is put into the order of the sources again. */
     @SuppressWarnings("unchecked")
     private static Collection<SegmentString> noded(Sources all, PrecisionModel grid) {
+        List<SegmentString> shuffled = new ArrayList<>(all.strings());
+        Collections.shuffle(shuffled, new Random(SEED));
         SnapRoundingNoder noder = new SnapRoundingNoder(grid);
-        noder.computeNodes(all.strings());
-        return noder.getNodedSubstrings();
+        noder.computeNodes(shuffled);
+        List<SegmentString> noded = new ArrayList<>((Collection<SegmentString>) noder.getNodedSubstrings());
+        noded.sort(Comparator.comparingInt(s -> (Integer) s.getData()));
+        return noded;
     }
 
     /** Of two lines with the same vertices, whether they run the same way; a closed one is told by its second vertex. */
