@@ -17,6 +17,7 @@ import rondel.catalogue.OperationKind;
 import rondel.catalogue.SampleJob;
 import rondel.job.Element;
 import rondel.job.Job;
+import rondel.lines.filling.FillOutline;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
 
@@ -26,6 +27,7 @@ public final class RandomEdits {
 
     private static final double LARGEST = 3;
     private static final int MOST = 200;
+    private static final int FEW = 12;
     private static final Set<String> SAMPLES =
             SampleJob.make().everything().map(e -> e.id().value()).collect(Collectors.toSet());
 
@@ -55,7 +57,11 @@ public final class RandomEdits {
     JsonNode next(Job job) throws Exception {
         Operation example = kinds.get(random.nextInt(kinds.size())).example();
         List<String> ids = job.everything().map(Element::id).map(i -> i.value()).toList();
-        return changed(mapper.readTree(mapper.writeValueAsString(json.write(example))), ids);
+        JsonNode changed = changed(mapper.readTree(mapper.writeValueAsString(json.write(example))), ids);
+        if (changed.path("settings") instanceof ObjectNode settings && example instanceof FillOutline) {
+            settings.put("count", FEW); // a large outline takes minutes to fill, and somebody would stop it
+        }
+        return changed;
     }
 
     private JsonNode changed(JsonNode node, List<String> ids) {
