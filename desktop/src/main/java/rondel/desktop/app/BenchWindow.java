@@ -24,6 +24,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import rondel.desktop.ask.AskField;
 import rondel.desktop.bar.StatusBar;
 import rondel.desktop.bar.TopBar;
 import rondel.desktop.command.CommandScope;
@@ -131,7 +132,9 @@ public final class BenchWindow extends StackPane {
         above.setMouseTransparent(true);
         carried.setVisible(false);
         carried.setOpacity(0.85);
-        getChildren().addAll(all, above);
+        AskField ask = new AskField(commands);
+        commands.onAsk(ask::open);
+        getChildren().addAll(all, above, ask);
         getStyleClass().add("bench");
         Theme.dress(this);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);

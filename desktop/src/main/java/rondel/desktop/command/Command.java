@@ -1,5 +1,7 @@
 package rondel.desktop.command;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.scene.input.KeyCombination;
@@ -19,6 +21,26 @@ public record Command(String id, Optional<KeyCombination> keys, BooleanSupplier 
 
     public String label() {
         return Words.of("command." + id);
+    }
+
+    /** What it does, in one sentence. */
+    public String does() {
+        return Words.of("does." + id);
+    }
+
+    /** Other words that people have for it. */
+    public List<String> otherWords() {
+        return Arrays.stream(Words.of("words." + id).split(","))
+                .map(String::strip)
+                .filter(w -> !w.isEmpty())
+                .toList();
+    }
+
+    /** What it needs before it can be used; nothing where it can. */
+    public Optional<String> needs() {
+        return enabled.getAsBoolean()
+                ? Optional.empty()
+                : Optional.of(Words.of("needs." + CommandNeeds.of(id).orElse("sheet")));
     }
 
     /** What a tooltip says: the label with its keys. */

@@ -22,7 +22,8 @@ public final class CommandScope {
             "addSheet",
             "nextSheet",
             "previousSheet",
-            "glyphs");
+            "glyphs",
+            "ask");
 
     private CommandScope() {}
 

@@ -51,6 +51,9 @@ public final class Commands {
     private final Desk desk;
     private final Bench bench;
 
+    /** Opens the ask field, which is made of the commands and comes after them. */
+    private Runnable asking = () -> {};
+
     public Commands(
             Desk desk,
             SheetView sheet,
@@ -79,6 +82,7 @@ public final class Commands {
         add("textStraight", "", this::oneText, () -> texts.change(l -> l.withPath(Optional.empty())));
         add("addFonts", "", always(), () -> texts.addFonts(files.artwork().fontsToAdd()));
         add("export", "Shortcut+E", always(), files::export);
+        add("ask", "Shortcut+K", always(), () -> asking.run());
         add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
         add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);
         edits(letters);
@@ -90,6 +94,7 @@ public final class Commands {
         new TryOutCommands(this, desk, questions).add();
         new ColourCommands(this, desk, sheet, questions).add();
         new LinesCommands(this, desk, edits).add();
+        new ShapeCommands(this, desk, sheet::middle).add();
         new RoleCommands(this, desk, questions).add();
         stageCommands();
         add("fit", "Shortcut+0", always(), sheet::fit);
@@ -193,6 +198,11 @@ public final class Commands {
             double step = bench.job().unit().coarseNudge();
             return new Move(ids, across * step, down * step);
         });
+    }
+
+    /** What asking for a command does. */
+    public void onAsk(Runnable opens) {
+        asking = opens;
     }
 
     public Command get(String id) {

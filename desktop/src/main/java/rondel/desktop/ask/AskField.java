@@ -1,0 +1,161 @@
+package rondel.desktop.ask;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import rondel.desktop.command.Command;
+import rondel.desktop.command.Commands;
+import rondel.words.Words;
+
+/** A field over the window in which one types what is wanted; each answer says what it does, its keys, and what it needs. */
+public final class AskField extends StackPane {
+
+    private static final int MOST = 8;
+    private static final double WIDE = 560;
+    private static final double ROW = 52;
+
+    private final AskIndex index;
+    private final TextField typed = new TextField();
+    private final ListView<Command> answers = new ListView<>();
+    private final Label hint = new Label(Words.of("ask.hint"));
+    private Optional<Node> before = Optional.empty();
+
+    public AskField(Commands commands) {
+        this.index = new AskIndex(commands.all());
+        setId("ask");
+        getStyleClass().add("ask");
+        typed.setId("ask-typed");
+        typed.setPromptText(Words.of("ask.prompt"));
+        typed.setAccessibleText(Words.of("ask.prompt"));
+        typed.textProperty().subscribe(this::answer);
+        typed.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        answers.setId("ask-answers");
+        answers.setAccessibleText(Words.of("ask.prompt"));
+        answers.setFixedCellSize(ROW);
+        answers.setCellFactory(l -> new AnswerCell());
+        answers.setFocusTraversable(false);
+        answers.setOnMouseClicked(e -> choose());
+        hint.getStyleClass().add("quiet");
+        hint.setWrapText(true);
+        VBox card = new VBox(8, typed, answers, hint);
+        card.getStyleClass().add("ask-card");
+        card.setMaxSize(WIDE, Region.USE_PREF_SIZE);
+        getChildren().add(card);
+        setAlignment(Pos.TOP_CENTER);
+        setOnMousePressed(e -> {
+            if (e.getTarget() == this) {
+                close();
+            }
+        });
+        setVisible(false);
+        managedProperty().bind(visibleProperty());
+    }
+
+    /** Opens it, empty. */
+    public void open() {
+        before = Optional.ofNullable(getScene()).map(s -> s.getFocusOwner());
+        typed.clear();
+        answer("");
+        setVisible(true);
+        typed.requestFocus();
+    }
+
+    public void close() {
+        setVisible(false);
+        before.ifPresent(Node::requestFocus);
+    }
+
+    private void answer(String text) {
+        List<Command> found = index.find(text, MOST);
+        answers.getItems().setAll(found);
+        answers.getSelectionModel().selectFirst();
+        boolean any = !found.isEmpty();
+        answers.setVisible(any);
+        answers.setManaged(any);
+        answers.setPrefHeight(found.size() * ROW + 2);
+        hint.setText(Words.of(any || text.isBlank() ? "ask.hint" : "ask.none"));
+    }
+
+    private void key(KeyEvent e) {
+        switch (e.getCode()) {
+            case DOWN, UP -> {
+                int step = e.getCode() == KeyCode.DOWN ? 1 : -1;
+                int count = Math.max(1, answers.getItems().size());
+                answers.getSelectionModel()
+                        .select(Math.floorMod(answers.getSelectionModel().getSelectedIndex() + step, count));
+                answers.scrollTo(answers.getSelectionModel().getSelectedIndex());
+                e.consume();
+            }
+            case ENTER -> {
+                choose();
+                e.consume();
+            }
+            case ESCAPE -> {
+                close();
+                e.consume();
+            }
+            default -> {
+                // is typed
+            }
+        }
+    }
+
+    /** Does what is chosen; one that can't be used stays, and says what it needs. */
+    private void choose() {
+        Command chosen = answers.getSelectionModel().getSelectedItem();
+        if (chosen == null) {
+            return;
+        }
+        Optional<String> needs = chosen.needs();
+        if (needs.isPresent()) {
+            hint.setText(needs.get());
+            return;
+        }
+        close();
+        chosen.run();
+    }
+
+    /** One answer. */
+    private static final class AnswerCell extends ListCell<Command> {
+        private final Label label = new Label();
+        private final Label keys = new Label();
+        private final Label does = new Label();
+        private final VBox box;
+
+        AnswerCell() {
+            label.getStyleClass().add("ask-label");
+            keys.getStyleClass().add("quiet");
+            does.getStyleClass().add("quiet");
+            Region space = new Region();
+            HBox.setHgrow(space, Priority.ALWAYS);
+            box = new VBox(2, new HBox(8, label, space, keys), does);
+            box.setAlignment(Pos.CENTER_LEFT);
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(Command command, boolean empty) {
+            super.updateItem(command, empty);
+            setGraphic(empty || command == null ? null : box);
+            if (!empty && command != null) {
+                label.setText(command.label());
+                keys.setText(command.keys().map(k -> k.getDisplayText()).orElse(""));
+                does.setText(command.needs().orElse(command.does()));
+                box.setOpacity(command.needs().isPresent() ? 0.7 : 1);
+                setAccessibleText(command.label() + ". " + does.getText());
+            }
+        }
+    }
+}
