@@ -14,6 +14,8 @@ import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.ListView;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuBar;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyEvent;
@@ -25,10 +27,12 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import rondel.desktop.ask.AskField;
+import rondel.desktop.bar.HandStrip;
 import rondel.desktop.bar.StatusBar;
 import rondel.desktop.bar.TopBar;
 import rondel.desktop.command.CommandScope;
 import rondel.desktop.command.Commands;
+import rondel.desktop.command.HandTable;
 import rondel.desktop.command.Menus;
 import rondel.desktop.compose.shelf.ShelfActions;
 import rondel.desktop.compose.shelf.ShelfModel;
@@ -118,7 +122,15 @@ public final class BenchWindow extends StackPane {
                 FindingMarks.of(desk.bench().job(), desk.bench().sheet().id(), findings.findings()));
         findings.onChange(marked);
         desk.bench().on(EnumSet.of(Change.JOB, Change.SHEET), marked);
-        all.setTop(new TopBar(desk, commands, stages, findings));
+        MenuBar menus = new MenuBar(Menus.bar(commands, desk.notices()::refuse).toArray(Menu[]::new));
+        menus.setId("menus");
+        menus.setUseSystemMenuBar(true);
+        HandStrip hand = new HandStrip(desk, commands);
+        all.setTop(new VBox(menus, new TopBar(desk, commands, stages, findings), hand));
+        stages.onChange(() -> {
+            hand.setVisible(stages.get().showsSheet());
+            hand.setManaged(stages.get().showsSheet());
+        });
         WindowParts parts = new WindowParts(desk, sheet, shelf, commands, texts, letters, findings, preview, edits);
         Map<Stage, StageView> views = new HashMap<>();
         entries.forEach(e -> views.put(e.stage(), e.view().apply(parts)));
@@ -140,8 +152,18 @@ public final class BenchWindow extends StackPane {
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         addEventFilter(KeyEvent.ANY, e -> altHeld = e.isAltDown());
         sheet.whenSharp(() -> Platform.runLater(shelfModel::open));
-        ContextMenu menu = Menus.context(commands);
-        sheet.setOnContextMenuRequested(e -> menu.show(sheet, e.getScreenX(), e.getScreenY()));
+        ContextMenu menu = new ContextMenu();
+        sheet.setOnContextMenuRequested(e -> {
+            menu.getItems()
+                    .setAll(Menus.items(
+                            commands,
+                            HandTable.of(desk.bench().selected().stream()
+                                    .map(l -> l.element())
+                                    .toList()),
+                            desk.notices()::refuse));
+            Menus.refresh(menu.getItems());
+            menu.show(sheet, e.getScreenX(), e.getScreenY());
+        });
         sheet.setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
                 e.acceptTransferModes(TransferMode.COPY, TransferMode.LINK);

@@ -4,7 +4,7 @@ import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.MenuButton;
+import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -15,7 +15,6 @@ import javafx.scene.shape.Line;
 import rondel.compose.sheets.SetUnit;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
-import rondel.desktop.command.Menus;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesStage;
@@ -31,7 +30,7 @@ import rondel.words.Words;
 public final class TopBar extends HBox {
 
     private final Desk desk;
-    private final MenuButton job = new MenuButton();
+    private final Label job = new Label();
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
 
     private final Button badge = new Button();
@@ -47,8 +46,6 @@ public final class TopBar extends HBox {
         getStyleClass().add("top-bar");
         job.setId("job");
         job.getStyleClass().add("job-title");
-        job.getItems().setAll(Menus.job(commands));
-        job.setOnShowing(e -> Menus.refresh(job.getItems(), commands));
         undo = button(commands.get("undo"));
         redo = button(commands.get("redo"));
         unit.setId("unit");

@@ -1,12 +1,15 @@
 package rondel.desktop.command;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import rondel.desktop.look.CommandIcons;
 import rondel.desktop.model.Stage;
 import rondel.job.Role;
 import rondel.words.Words;
@@ -15,54 +18,59 @@ import rondel.words.Words;
 public final class Menus {
 
     private static final String LINE = "-";
+    private static final String DEMO = ">demo";
+    private static final String SUB = ">";
 
-    private Menus() {}
-
-    /** The whole menu of the job, behind its title. */
-    public static List<MenuItem> job(Commands commands) {
+    /** The menus of the bar. No menu has more than fourteen rows.
+     *
+     * @param refused hears what a command needs that can't be used yet */
+    public static List<Menu> bar(Commands commands, Consumer<String> refused) {
+        Menus m = new Menus(commands, refused);
         return List.of(
-                item(commands, "new"),
-                item(commands, "open"),
-                menu(
-                        commands,
-                        "demo",
-                        "demo-tide-page",
-                        "demo-planner-stickers",
-                        "demo-scrapbook-page",
-                        "demo-tide-card",
-                        "demo-boat-boxes",
-                        "demo-sticker-sheet",
-                        "demo-shell-whale",
-                        "demo-lettering-sign",
-                        "demo-photo-stickers"),
-                item(commands, "save"),
-                item(commands, "saveAs"),
-                new SeparatorMenuItem(),
-                item(commands, "place"),
-                item(commands, "shelve"),
-                item(commands, "fillIn"),
-                item(commands, "export"),
-                new SeparatorMenuItem(),
-                menu(commands, "edit", "undo", "redo", LINE, "duplicate", "repeatDuplicate", "delete"),
-                menu(
-                        commands,
-                        "select",
+                m.menu("file", "new", "open", DEMO, "save", "saveAs", LINE, "place", "shelve", "fillIn", "export"),
+                m.menu(
+                        "edit",
+                        "undo",
+                        "redo",
+                        LINE,
+                        "duplicate",
+                        "repeatDuplicate",
+                        "delete",
+                        LINE,
                         "selectAll",
                         "deselect",
+                        sub("select"),
                         LINE,
-                        "sameFill",
-                        "sameLine",
-                        "sameSize",
-                        "sameKind",
-                        "sameRole",
+                        "ask"),
+                m.menu(
+                        "add",
+                        "addText",
+                        "place",
                         LINE,
-                        "selectNext",
-                        "selectPrevious",
-                        "alsoNext",
-                        "alsoPrevious",
-                        "selectBeneath"),
-                menu(
-                        commands,
+                        "addBox",
+                        "addOval",
+                        "addLine",
+                        "addScalloped",
+                        sub("shapes"),
+                        LINE,
+                        "addGuide",
+                        "addSheet"),
+                m.menu(
+                        "arrange",
+                        "group",
+                        "ungroup",
+                        "ungroupAll",
+                        "stepIn",
+                        "stepOut",
+                        LINE,
+                        sub("order"),
+                        sub("turn"),
+                        LINE,
+                        sub("keep"),
+                        sub("window"),
+                        sub("tryOut"),
+                        sub("repeat")),
+                m.menu(
                         "space",
                         "alignLeft",
                         "alignCentre",
@@ -77,171 +85,188 @@ public final class Menus {
                         "evenCentresAcross",
                         "evenCentresDown",
                         "spaceOut",
-                        LINE,
-                        "addGuide",
                         "clearGuides"),
-                menu(commands, "group", "group", "ungroup", "ungroupAll", LINE, "stepIn", "stepOut"),
-                menu(
-                        commands,
-                        "arrange",
-                        "raise",
-                        "lower",
-                        "toFront",
-                        "toBack",
-                        LINE,
-                        "turnRight",
-                        "turnLeft",
-                        "flipAcross",
-                        "flipDown",
-                        LINE,
-                        "hide",
-                        "showAll",
-                        "lock",
-                        "unlockAll",
-                        LINE,
-                        "pin",
-                        "linesScale"),
-                menu(
-                        commands,
-                        "text",
-                        "addText",
-                        LINE,
-                        "letters",
-                        "glyphs",
-                        LINE,
-                        "textOnOutline",
-                        "textStraight",
-                        LINE,
-                        "addFonts"),
-                menu(
-                        commands,
+                m.menu("text", "addText", "letters", "glyphs", LINE, "textOnOutline", "textStraight", LINE, "addFonts"),
+                m.menu("colour", "pickColour", "recolour", "stops", "keepColours", LINE, "shadow"),
+                m.menu(
                         "lines",
-                        "unite",
-                        "subtract",
-                        "intersect",
-                        "exclude",
-                        "divide",
-                        "dropCovered",
+                        sub("combine"),
+                        "halo",
                         "uniteLive",
                         "makePermanent",
                         LINE,
-                        "halo",
                         "clearBackdrop",
                         "restoreBackdrop",
                         "trace",
                         LINE,
                         "fillOutline",
                         "stopAndKeep",
-                        LINE,
-                        "toOutlines",
-                        "linesToOutlines",
-                        "joinEnds",
-                        "smoothForBlade"),
-                roles(commands),
-                menu(
-                        commands,
-                        "pieces",
-                        "byPiece",
-                        "byPieceAndHole",
-                        "byColour",
-                        "byRole",
-                        "byOutline",
-                        LINE,
-                        "keepOnly",
-                        "parkOthers"),
-                menu(commands, "tryOut", "tryOut", "tryNext", "tryPrevious", "trySideBySide", "trySettle"),
-                menu(commands, "repeat", "mirrorToCorners", "unlink", "repeatAlong"),
-                menu(commands, "colour", "pickColour", "recolour", "stops", "keepColours"),
-                menu(
-                        commands,
-                        "window",
-                        "clip",
-                        "unclip",
-                        LINE,
-                        "makeWindows",
-                        "fillWindows",
-                        "emptyWindows",
-                        "fitFill",
-                        "fitWhole",
-                        "fitFree",
-                        LINE,
-                        "shadow"),
-                menu(commands, "sheet", "changeSheet", "addSheet", "removeSheet", LINE, "nextSheet", "previousSheet"),
-                menu(commands, "view", view(commands)));
+                        sub("outlines"),
+                        sub("pieces"),
+                        sub("role")),
+                m.menu("view", m.view()));
     }
 
-    /** What a right click on the sheet offers. */
-    public static ContextMenu context(Commands commands) {
-        ContextMenu menu = new ContextMenu();
-        for (String id : List.of(
-                "duplicate",
-                "delete",
-                LINE,
-                "group",
-                "ungroup",
-                "stepIn",
-                "stepOut",
-                LINE,
-                "raise",
-                "lower",
-                "toFront",
-                "toBack",
-                LINE,
-                "flipAcross",
-                "flipDown",
-                "hide",
-                "lock",
-                LINE,
-                "shelve")) {
-            menu.getItems().add(id.equals(LINE) ? new SeparatorMenuItem() : item(commands, id));
-        }
-        menu.setOnShowing(e -> refresh(menu.getItems(), commands));
-        return menu;
+    /** Menus inside of others. */
+    private static final Map<String, List<String>> SUBMENUS = Map.ofEntries(
+            Map.entry(
+                    "select",
+                    List.of(
+                            "sameFill",
+                            "sameLine",
+                            "sameSize",
+                            "sameKind",
+                            "sameRole",
+                            LINE,
+                            "selectNext",
+                            "selectPrevious",
+                            "alsoNext",
+                            "alsoPrevious",
+                            "selectBeneath")),
+            Map.entry(
+                    "shapes",
+                    List.of(
+                            "addPolygon",
+                            "addStar",
+                            "addHeart",
+                            "addTag",
+                            "addBanner",
+                            "addArrow",
+                            "addRing",
+                            "addBalloon")),
+            Map.entry("order", List.of("raise", "lower", "toFront", "toBack")),
+            Map.entry("turn", List.of("turnRight", "turnLeft", "flipAcross", "flipDown", LINE, "larger", "smaller")),
+            Map.entry("keep", List.of("hide", "showAll", "lock", "unlockAll", LINE, "pin", "linesScale")),
+            Map.entry(
+                    "window",
+                    List.of(
+                            "clip",
+                            "unclip",
+                            "cropSeen",
+                            LINE,
+                            "makeWindows",
+                            "fillWindows",
+                            "emptyWindows",
+                            "fitFill",
+                            "fitWhole",
+                            "fitFree")),
+            Map.entry("tryOut", List.of("tryOut", "tryNext", "tryPrevious", "trySideBySide", "trySettle")),
+            Map.entry("repeat", List.of("mirrorToCorners", "unlink", "repeatAlong")),
+            Map.entry("combine", List.of("unite", "subtract", "intersect", "exclude", "divide", "dropCovered")),
+            Map.entry("outlines", List.of("toOutlines", "linesToOutlines", "joinEnds", "smoothForBlade", "makePlain")),
+            Map.entry(
+                    "pieces",
+                    List.of(
+                            "byPiece",
+                            "byPieceAndHole",
+                            "byColour",
+                            "byRole",
+                            "byOutline",
+                            LINE,
+                            "keepOnly",
+                            "parkOthers")));
+
+    private final Commands commands;
+    private final Consumer<String> refused;
+
+    private Menus(Commands commands, Consumer<String> refused) {
+        this.commands = commands;
+        this.refused = refused;
     }
 
-    public static void refresh(List<MenuItem> items, Commands commands) {
+    private static String sub(String name) {
+        return SUB + name;
+    }
+
+    /** Rows for commands, as on the hand strip and in the context menu. */
+    public static List<MenuItem> items(Commands commands, List<String> ids, Consumer<String> refused) {
+        Menus m = new Menus(commands, refused);
+        return ids.stream().map(m::row).toList();
+    }
+
+    /** Marks the rows of commands that can't be used now; they say what they need when they are chosen. */
+    public static void refresh(List<MenuItem> items) {
         for (MenuItem item : items) {
             if (item instanceof Menu menu) {
-                refresh(menu.getItems(), commands);
+                refresh(menu.getItems());
             } else if (item.getUserData() instanceof Command command) {
-                item.setDisable(!command.enabled().getAsBoolean());
+                item.getStyleClass().remove("not-now");
+                if (!command.enabled().getAsBoolean()) {
+                    item.getStyleClass().add("not-now");
+                }
             }
         }
     }
 
-    private static Menu roles(Commands commands) {
-        Menu menu = menu(
-                commands,
-                "role",
-                Arrays.stream(Role.values()).map(RoleCommands::id).toArray(String[]::new));
-        menu.getItems().addAll(new SeparatorMenuItem(), item(commands, "rolesByLook"));
-        return menu;
-    }
-
-    private static Menu menu(Commands commands, String name, String... ids) {
+    private Menu menu(String name, String... ids) {
         Menu menu = new Menu(Words.of("menu." + name));
         menu.setId("menu-" + name);
         for (String id : ids) {
-            menu.getItems().add(id.equals(LINE) ? new SeparatorMenuItem() : item(commands, id));
+            menu.getItems().add(row(id));
         }
+        menu.setOnShowing(e -> refresh(menu.getItems()));
         return menu;
     }
 
-    private static MenuItem item(Commands commands, String id) {
-        Command command = commands.get(id);
+    private MenuItem row(String id) {
+        if (id.equals(LINE)) {
+            return new SeparatorMenuItem();
+        }
+        if (id.equals(DEMO)) {
+            return menu("demo", demos());
+        }
+        if (id.equals(SUB + "role")) {
+            return roles();
+        }
+        return id.startsWith(SUB)
+                ? menu(
+                        id.substring(SUB.length()),
+                        SUBMENUS.get(id.substring(SUB.length())).toArray(String[]::new))
+                : item(commands.get(id));
+    }
+
+    private String[] demos() {
+        List<String> ids = new ArrayList<>();
+        commands.all().forEach(c -> {
+            if (c.id().startsWith("demo-")) {
+                ids.add(c.id());
+            }
+        });
+        return ids.toArray(String[]::new);
+    }
+
+    private Menu roles() {
+        List<String> ids = new ArrayList<>(
+                Arrays.stream(Role.values()).map(RoleCommands::id).toList());
+        ids.addAll(List.of(LINE, "rolesByLook"));
+        return menu("role", ids.toArray(String[]::new));
+    }
+
+    private MenuItem item(Command command) {
         MenuItem item = new MenuItem(command.label());
-        item.setId("item-" + id);
+        item.setId("item-" + command.id());
         item.setUserData(command);
-        item.setOnAction(e -> command.run());
+        CommandIcons.of(command.id()).ifPresent(item::setGraphic);
+        item.setOnAction(e -> command.needs().ifPresentOrElse(refused, command::run));
         command.keys().ifPresent(item::setAccelerator);
         return item;
     }
 
-    /** The stages, and how near one looks. */
-    private static String[] view(Commands commands) {
+    /** The stages, how near one looks, and the sheets. */
+    private String[] view() {
         return Stream.of(
                         commands.stages().stream().map(Stage::command),
-                        Stream.of(LINE, "fit", "trueSize", "zoomIn", "zoomOut"))
+                        Stream.of(
+                                LINE,
+                                "fit",
+                                "trueSize",
+                                "zoomIn",
+                                "zoomOut",
+                                LINE,
+                                "changeSheet",
+                                "removeSheet",
+                                "nextSheet",
+                                "previousSheet"))
                 .flatMap(ids -> ids)
                 .toArray(String[]::new);
     }

@@ -1,0 +1,75 @@
+package rondel.desktop.bar;
+
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import rondel.desktop.command.Command;
+import rondel.desktop.command.Commands;
+import rondel.desktop.command.HandTable;
+import rondel.desktop.command.Menus;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.look.CommandIcons;
+import rondel.words.Words;
+
+/** What can be done with what is held just now, as icon and word; for nothing held, what can be added. */
+public final class HandStrip extends HBox {
+
+    private final Desk desk;
+    private final Commands commands;
+    private List<String> shown = List.of();
+
+    public HandStrip(Desk desk, Commands commands) {
+        super(4);
+        this.desk = desk;
+        this.commands = commands;
+        setId("hand");
+        getStyleClass().add("hand-strip");
+        setAlignment(Pos.CENTER_LEFT);
+        desk.selection().onChange(this::show);
+        desk.bench().onChange(this::show);
+        show();
+    }
+
+    private void show() {
+        List<String> ids = HandTable.of(
+                desk.bench().selected().stream().map(l -> l.element()).toList());
+        if (ids.equals(shown)) {
+            return;
+        }
+        shown = ids;
+        getChildren().clear();
+        ids.stream().limit(HandTable.SHOWN).forEach(id -> getChildren().add(button(commands.get(id))));
+        MenuButton more = new MenuButton(Words.of("hand.more"));
+        more.setId("hand-more");
+        more.getStyleClass().add("hand-button");
+        List<String> rest = ids.subList(Math.min(HandTable.SHOWN, ids.size()), ids.size());
+        more.getItems().setAll(Menus.items(commands, rest, desk.notices()::refuse));
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        getChildren().addAll(more, space, button(commands.get("ask")));
+    }
+
+    /** It stays as it is when it can't be used, and says then what it needs. */
+    private Button button(Command command) {
+        Button button = new Button(word(command));
+        button.setId("hand-" + command.id());
+        button.getStyleClass().add("hand-button");
+        CommandIcons.of(command.id()).ifPresent(button::setGraphic);
+        button.setTooltip(new Tooltip(command.hint() + "\n" + command.does()));
+        button.setAccessibleText(command.label());
+        button.setFocusTraversable(true);
+        button.setOnAction(e -> command.needs().ifPresentOrElse(desk.notices()::refuse, command::run));
+        return button;
+    }
+
+    /** The short word of a command, where its label is long. */
+    private static String word(Command command) {
+        String key = "hand." + command.id();
+        return Words.has(key) ? Words.of(key) : command.label().replace("…", "");
+    }
+}

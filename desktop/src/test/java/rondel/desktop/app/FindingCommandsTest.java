@@ -1,0 +1,113 @@
+package rondel.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuBar;
+import javafx.scene.control.MenuItem;
+import org.junit.jupiter.api.Test;
+import rondel.desktop.command.Command;
+import rondel.desktop.command.HandTable;
+import rondel.job.Element;
+
+/** Everything that can be done has its place, and says what it needs. */
+class FindingCommandsTest extends BenchFixture {
+
+    private static final int MOST_ROWS = 14;
+
+    /** What keys and the sheet itself do. */
+    private static final Set<String> BY_KEY = Set.of(
+            "nudgeLeft",
+            "nudgeRight",
+            "nudgeUp",
+            "nudgeDown",
+            "nudgeLeftFar",
+            "nudgeRightFar",
+            "nudgeUpFar",
+            "nudgeDownFar");
+
+    private List<Menu> menus() {
+        return lookup("#menus").<MenuBar>query().getMenus();
+    }
+
+    private static List<Menu> all(List<Menu> menus) {
+        List<Menu> found = new ArrayList<>();
+        for (Menu menu : menus) {
+            found.add(menu);
+            found.addAll(all(menu.getItems().stream()
+                    .filter(Menu.class::isInstance)
+                    .map(Menu.class::cast)
+                    .toList()));
+        }
+        return found;
+    }
+
+    @Test
+    void noMenuIsLongerThanAPersonReadsAndEveryCommandIsInOne() {
+        Set<String> there = new TreeSet<>();
+        for (Menu menu : all(menus())) {
+            assertThat(menu.getItems()).as(menu.getText()).hasSizeLessThanOrEqualTo(MOST_ROWS);
+            for (MenuItem item : menu.getItems()) {
+                if (item.getUserData() instanceof Command c) {
+                    there.add(c.id());
+                }
+            }
+        }
+        Set<String> missing = new TreeSet<>();
+        window.commands().all().forEach(c -> missing.add(c.id()));
+        missing.removeAll(there);
+        missing.removeAll(BY_KEY);
+        assertThat(missing).isEmpty();
+    }
+
+    @Test
+    void aRowThatCantBeUsedYetSaysWhatItNeeds() throws Exception {
+        onFx(bench::selectNothing);
+        MenuItem ungroup = all(menus()).stream()
+                .flatMap(m -> m.getItems().stream())
+                .filter(i -> "item-ungroup".equals(i.getId()))
+                .findFirst()
+                .orElseThrow();
+        onFx(() -> ungroup.getOnAction().handle(null));
+        assertThat(lookup("#notice").queryAs(Labeled.class).getText()).contains("Select a group first");
+    }
+
+    @Test
+    void theHandStripOffersWhatGoesWithWhatIsHeld() throws Exception {
+        openDemo("tide-page");
+        calm();
+        onFx(bench::selectNothing);
+        assertThat(strip()).startsWith("hand-addText", "hand-addBox", "hand-addOval");
+        Element group = bench.level().stream()
+                .filter(e -> e.kind().equals("group"))
+                .findFirst()
+                .orElseThrow();
+        onFx(() -> bench.select(List.of(group.id())));
+        calm();
+        assertThat(strip()).contains("hand-ungroup", "hand-halo").hasSizeLessThanOrEqualTo(HandTable.SHOWN + 1);
+        int before = bench.level().size();
+        onFx(() -> lookup("#hand-duplicate").queryAs(Button.class).fire());
+        calm();
+        assertThat(bench.level()).hasSize(before + 1);
+    }
+
+    private List<String> strip() {
+        return lookup("#hand .button").<Button>queryAll().stream()
+                .map(Button::getId)
+                .filter(id -> id != null && id.startsWith("hand-"))
+                .toList();
+    }
+
+    @Test
+    void noTwoCommandsHaveTheSameKeys() {
+        List<String> keys = new ArrayList<>();
+        window.commands().all().forEach(c -> c.keys().ifPresent(k -> keys.add(k.getName())));
+        assertThat(keys).doesNotHaveDuplicates();
+    }
+}
