@@ -157,7 +157,7 @@ public final class BenchWindow extends StackPane {
             menu.getItems()
                     .setAll(Menus.items(
                             commands,
-                            HandTable.of(desk.bench().selected().stream()
+                            HandTable.onThing(desk.bench().selected().stream()
                                     .map(l -> l.element())
                                     .toList()),
                             desk.notices()::refuse));

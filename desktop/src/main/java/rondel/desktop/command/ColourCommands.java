@@ -41,8 +41,8 @@ final class ColourCommands {
     }
 
     void add() {
-        all.put("pickColour", "Shortcut+Alt+P", this::anySelected, this::pick);
-        all.put("recolour", "Shortcut+Alt+E", () -> !bench.sheet().elements().isEmpty(), this::recolour);
+        all.put("pickColour", "Shortcut+Shift+C", this::anySelected, this::pick);
+        all.put("recolour", "Shortcut+Shift+Y", () -> !bench.sheet().elements().isEmpty(), this::recolour);
         all.put("stops", "", () -> firstGradient().isPresent(), this::stops);
         all.put(
                 "keepColours",

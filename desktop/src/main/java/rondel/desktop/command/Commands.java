@@ -73,11 +73,11 @@ public final class Commands {
         add("save", "Shortcut+S", always(), files::save);
         add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
         add("place", "Shortcut+I", always(), files.artwork()::place);
-        add("fillIn", "Shortcut+Alt+F", always(), files.artwork()::fillIn);
-        add("shelve", "Shortcut+Shift+Alt+S", this::anySelected, shelf::shelve);
+        add("fillIn", "Shortcut+Shift+F", always(), files.artwork()::fillIn);
+        add("shelve", "", this::anySelected, shelf::shelve);
         add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle()));
-        add("glyphs", "Shortcut+Alt+G", this::oneText, () -> texts.glyphs(questions::glyph));
-        add("letters", "Shortcut+Alt+L", this::oneText, letters::open);
+        add("glyphs", "Shortcut+J", this::oneText, () -> texts.glyphs(questions::glyph));
+        add("letters", "Shortcut+Shift+J", this::oneText, letters::open);
         add("textOnOutline", "", this::textAndShape, texts::onOutline);
         add("textStraight", "", this::oneText, () -> texts.change(l -> l.withPath(Optional.empty())));
         add("addFonts", "", always(), () -> texts.addFonts(files.artwork().fontsToAdd()));
@@ -112,8 +112,8 @@ public final class Commands {
     }
 
     private void sheets(JobActions files) {
-        add("addSheet", "Shortcut+Alt+N", always(), files::addSheet);
-        add("changeSheet", "Shortcut+Alt+M", always(), files::changeSheet);
+        add("addSheet", "Shortcut+Shift+N", always(), files::addSheet);
+        add("changeSheet", "Shortcut+Shift+M", always(), files::changeSheet);
         add(
                 "removeSheet",
                 "",
@@ -155,12 +155,8 @@ public final class Commands {
         });
         operation("group", "Shortcut+G", ids -> new Group(ids, ""));
         add("ungroup", "Shortcut+Shift+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), false)));
-        add(
-                "ungroupAll",
-                "Shortcut+Shift+Alt+G",
-                this::anyGroup,
-                () -> desk.perform(new Ungroup(bench.selectedIds(), true)));
-        operation("hide", "Shortcut+H", ids -> new Hide(ids, true));
+        add("ungroupAll", "", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), true)));
+        operation("hide", "Shortcut+B", ids -> new Hide(ids, true));
         operation("lock", "Shortcut+L", ids -> new Lock(ids, true));
         add(
                 "showAll",

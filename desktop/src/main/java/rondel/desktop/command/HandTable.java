@@ -1,6 +1,7 @@
 package rondel.desktop.command;
 
 import java.util.List;
+import java.util.stream.Stream;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.PictureElement;
@@ -33,6 +34,11 @@ public final class HandTable {
             "changeSheet",
             "recolour",
             "selectAll");
+
+    /** Rows of a menu on a thing: what a person reads at one glance down. */
+    private static final int ROWS = 14;
+
+    private static final List<String> ALWAYS = List.of("hide", "lock", "delete", "ask");
 
     private static final List<String> ANY = List.of(
             "duplicate",
@@ -128,9 +134,14 @@ public final class HandTable {
             return NOTHING;
         }
         List<String> own = held.size() > 1 ? SEVERAL : ofOne(held.getFirst());
-        return java.util.stream.Stream.concat(own.stream(), ANY.stream())
-                .distinct()
-                .toList();
+        return Stream.concat(own.stream(), ANY.stream()).distinct().toList();
+    }
+
+    /** The rows of a menu opened on a thing: what goes with its kind, what goes with any, and the way to all else. */
+    public static List<String> onThing(List<Element> held) {
+        Stream<String> rows =
+                of(held).stream().filter(id -> !ALWAYS.contains(id)).limit(ROWS - ALWAYS.size());
+        return Stream.concat(rows, ALWAYS.stream()).toList();
     }
 
     private static List<String> ofOne(Element e) {

@@ -46,17 +46,17 @@ final class LinesCommands {
     }
 
     void add() {
-        combine("unite", "Shortcut+Alt+Shift+U", BooleanOperation.UNITE);
-        combine("subtract", "Shortcut+Alt+Shift+X", BooleanOperation.SUBTRACT);
-        combine("intersect", "Shortcut+Alt+Shift+I", BooleanOperation.INTERSECT);
-        combine("exclude", "Shortcut+Alt+Shift+E", BooleanOperation.EXCLUDE);
-        combine("divide", "Shortcut+Alt+Shift+D", BooleanOperation.DIVIDE);
+        combine("unite", "", BooleanOperation.UNITE);
+        combine("subtract", "", BooleanOperation.SUBTRACT);
+        combine("intersect", "", BooleanOperation.INTERSECT);
+        combine("exclude", "", BooleanOperation.EXCLUDE);
+        combine("divide", "", BooleanOperation.DIVIDE);
         combine("dropCovered", "", BooleanOperation.DROP_COVERED);
-        all.put("uniteLive", "Shortcut+Alt+Shift+L", this::anySelected, () -> make(new UniteLive(bench.selectedIds())));
+        all.put("uniteLive", "", this::anySelected, () -> make(new UniteLive(bench.selectedIds())));
         all.put("makePermanent", "", this::anySelected, () -> desk.perform(new MakePermanent(bench.selectedIds())));
         all.put(
                 "halo",
-                "Shortcut+Alt+Shift+H",
+                "Shortcut+Shift+K",
                 this::anySelected,
                 () -> make(new MakeHalo(
                         bench.selectedIds(),
@@ -64,14 +64,10 @@ final class LinesCommands {
                         OptionalDouble.empty(),
                         MakeHalo.Spread.EACH,
                         OptionalDouble.of(MakeHalo.USUAL_GAP))));
-        all.put(
-                "trace",
-                "Shortcut+Alt+Shift+T",
-                this::onlyPictures,
-                () -> make(new Trace(bench.selectedIds(), TraceSettings.USUAL)));
+        all.put("trace", "", this::onlyPictures, () -> make(new Trace(bench.selectedIds(), TraceSettings.USUAL)));
         all.put(
                 "clearBackdrop",
-                "Shortcut+Alt+Shift+B",
+                "",
                 this::onlyPictures,
                 () -> make(new ClearBackdrop(bench.selectedIds(), BackdropSettings.USUAL)));
         all.put(
@@ -79,25 +75,17 @@ final class LinesCommands {
                 "",
                 this::onlyPictures,
                 () -> desk.perform(new RestoreBackdrop(bench.selectedIds())));
-        all.put("fillOutline", "Shortcut+Alt+Shift+F", this::anySelected, this::fill);
-        all.put("stopAndKeep", "Shortcut+Alt+Period", edits.filling()::isUnderWay, edits.filling()::stopAndKeep);
-        all.put(
-                "toOutlines",
-                "Shortcut+Alt+O",
-                this::anySelected,
-                () -> make(new ToOutlines(bench.selectedIds(), false)));
-        regroup("byPiece", "Shortcut+Alt+Shift+P", Grouping.PIECE);
+        all.put("fillOutline", "", this::anySelected, this::fill);
+        all.put("stopAndKeep", "Shortcut+Period", edits.filling()::isUnderWay, edits.filling()::stopAndKeep);
+        all.put("toOutlines", "", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), false)));
+        regroup("byPiece", "", Grouping.PIECE);
         regroup("byPieceAndHole", "", Grouping.PIECE_AND_HOLE);
         regroup("byColour", "", Grouping.COLOUR);
         regroup("byRole", "", Grouping.ROLE);
         regroup("byOutline", "", Grouping.OUTLINE);
         all.put("keepOnly", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), false)));
         all.put("parkOthers", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), true)));
-        all.put(
-                "smoothForBlade",
-                "Shortcut+Alt+Shift+N",
-                this::anySelected,
-                () -> make(SmoothForBlade.usual(bench.selectedIds())));
+        all.put("smoothForBlade", "", this::anySelected, () -> make(SmoothForBlade.usual(bench.selectedIds())));
         all.put("joinEnds", "", this::anySelected, () -> make(JoinEnds.usual(bench.selectedIds())));
         all.put("linesToOutlines", "", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), true)));
     }

@@ -28,7 +28,7 @@ public final class RoleCommands {
         for (Role role : Role.values()) {
             all.put(
                     id(role),
-                    "Shortcut+Alt+" + (role.ordinal() + 1),
+                    "Alt+" + (role.ordinal() + 1),
                     () -> !desk.bench().selection().isEmpty(),
                     () -> desk.perform(new SetRole(desk.bench().selectedIds(), role)));
         }

@@ -36,19 +36,19 @@ final class SpacingCommands {
     }
 
     void add() {
-        align("alignLeft", "Shortcut+Alt+Left", Edge.LEFT);
-        align("alignCentre", "Shortcut+Alt+C", Edge.CENTRE);
-        align("alignRight", "Shortcut+Alt+Right", Edge.RIGHT);
-        align("alignTop", "Shortcut+Alt+Up", Edge.TOP);
-        align("alignMiddle", "Shortcut+Alt+V", Edge.MIDDLE);
-        align("alignBottom", "Shortcut+Alt+Down", Edge.BOTTOM);
-        add("centreAll", "Shortcut+Alt+0", this::anySelected, () -> desk.perform(centred()));
-        add("evenGapsAcross", "Shortcut+Alt+H", atLeast(3), () -> desk.perform(new EvenGaps(ids(), Axis.HORIZONTAL)));
-        add("evenGapsDown", "Shortcut+Alt+J", atLeast(3), () -> desk.perform(new EvenGaps(ids(), Axis.VERTICAL)));
+        align("alignLeft", "Shortcut+Left", Edge.LEFT);
+        align("alignCentre", "Shortcut+Shift+E", Edge.CENTRE);
+        align("alignRight", "Shortcut+Right", Edge.RIGHT);
+        align("alignTop", "Shortcut+Up", Edge.TOP);
+        align("alignMiddle", "Shortcut+Shift+O", Edge.MIDDLE);
+        align("alignBottom", "Shortcut+Down", Edge.BOTTOM);
+        add("centreAll", "Shortcut+Shift+A", this::anySelected, () -> desk.perform(centred()));
+        add("evenGapsAcross", "Shortcut+U", atLeast(3), () -> desk.perform(new EvenGaps(ids(), Axis.HORIZONTAL)));
+        add("evenGapsDown", "Shift+Alt+U", atLeast(3), () -> desk.perform(new EvenGaps(ids(), Axis.VERTICAL)));
         add("evenCentresAcross", "", atLeast(3), () -> desk.perform(new EvenCentres(ids(), Axis.HORIZONTAL)));
         add("evenCentresDown", "", atLeast(3), () -> desk.perform(new EvenCentres(ids(), Axis.VERTICAL)));
-        add("spaceOut", "Shortcut+Alt+S", atLeast(1), this::spaceOut);
-        add("addGuide", "Shortcut+Alt+R", () -> true, this::addGuide);
+        add("spaceOut", "Shortcut+Shift+P", atLeast(1), this::spaceOut);
+        add("addGuide", "", () -> true, this::addGuide);
         add("clearGuides", "", () -> !bench.sheet().guides().isEmpty(), this::clearGuides);
     }
 

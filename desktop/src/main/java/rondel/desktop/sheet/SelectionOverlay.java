@@ -1,10 +1,12 @@
 package rondel.desktop.sheet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
@@ -112,12 +114,15 @@ final class SelectionOverlay extends Pane {
         });
     }
 
-    /** The handle under a point of the screen. */
+    /** The nearest handle under a point of the screen; the middle of a small thing stays the thing's own. */
     Optional<Anchor> handleAt(Extent.TurnedBox box, Viewport viewport, double x, double y) {
         Point pointer = new Point(x, y);
+        ToDoubleFunction<Anchor> away =
+                a -> place(box, a, Affine.IDENTITY, viewport).distanceTo(pointer);
+        double fromMiddle = viewport.toScreen(box.at(0.5, 0.5)).distanceTo(pointer);
         return handles.keySet().stream()
-                .filter(a -> place(box, a, Affine.IDENTITY, viewport).distanceTo(pointer) <= HANDLE)
-                .findFirst();
+                .min(Comparator.comparingDouble(away))
+                .filter(a -> away.applyAsDouble(a) <= Math.min(HANDLE, fromMiddle));
     }
 
     boolean isTurnKnob(Extent.TurnedBox box, Viewport viewport, double x, double y) {

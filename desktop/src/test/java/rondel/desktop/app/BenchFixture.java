@@ -199,6 +199,12 @@ abstract class BenchFixture extends SwiftRobot {
         settle();
     }
 
+    /** Does what a command does, as its row in a menu would. */
+    protected void run(String command) {
+        onFx(() -> window.commands().get(command).run());
+        settle();
+    }
+
     protected void select(String... ids) {
         onFx(() -> bench.select(Stream.of(ids).map(ElementId::new).toList()));
         settle();

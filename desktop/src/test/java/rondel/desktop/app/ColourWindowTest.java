@@ -40,10 +40,10 @@ class ColourWindowTest extends BenchFixture {
     void aClickOnTheSheetTakesItsColour() throws Exception {
         select("leaf");
         answers.recolour = Optional.of(now -> new RecolourForm(now, GOLD, 0, false));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.E);
+        run("recolour");
         assertThat(fill("leaf")).isEqualTo(Paint.solid(GOLD));
         assertThat(fill("stem")).isEqualTo(Paint.solid(SEA));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.P);
+        run("pickColour");
         clickOn(screen(new Point(27, 32)));
         calm();
         assertThat(fill("leaf")).isEqualTo(Paint.solid(SEA));
@@ -54,7 +54,7 @@ class ColourWindowTest extends BenchFixture {
     void escapeLeavesThePicking() throws Exception {
         select("leaf");
         Paint before = fill("leaf");
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.P);
+        run("pickColour");
         push(KeyCode.ESCAPE);
         clickOn(screen(new Point(250, 250)));
         calm();

@@ -2,6 +2,8 @@ package rondel.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -14,6 +16,7 @@ import javafx.scene.control.MenuItem;
 import org.junit.jupiter.api.Test;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.HandTable;
+import rondel.desktop.command.KeyList;
 import rondel.job.Element;
 
 /** Everything that can be done has its place, and says what it needs. */
@@ -102,6 +105,30 @@ class FindingCommandsTest extends BenchFixture {
                 .map(Button::getId)
                 .filter(id -> id != null && id.startsWith("hand-"))
                 .toList();
+    }
+
+    @Test
+    void thePageOfKeysIsWhatTheCommandsSay() throws Exception {
+        String page = KeyList.markdown(window.commands());
+        Path file = Path.of("../docs/keys.md");
+        if (Boolean.getBoolean("rondel.writeDocs")) {
+            Files.writeString(file, page);
+        }
+        assertThat(Files.readString(file)).isEqualTo(page);
+    }
+
+    /** Ctrl+Alt types characters on Windows and belongs to the desktop on Linux. */
+    @Test
+    void noKeysAreThoseOfADesktop() {
+        window.commands()
+                .all()
+                .forEach(
+                        c -> c.keys()
+                                .ifPresent(
+                                        k -> assertThat(k.getName())
+                                                .as(c.id())
+                                                .doesNotMatch(
+                                                        ".*(Shortcut|Ctrl).*Alt.*|Alt\\+F4|Shortcut\\+(Q|W|H|M|Y|Space|Tab)|Shift\\+Shortcut\\+(Q|W|U)")));
     }
 
     @Test

@@ -60,7 +60,7 @@ class HalosWindowTest extends BenchFixture {
         keys(KeyCode.RIGHT);
         assertThat(boxOf(halo).x()).isGreaterThan(around.x());
         onFx(() -> bench.select(List.of(halo)));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.U);
+        run("unlink");
         Box free = boxOf(halo);
         onFx(() -> bench.select(List.of(crab)));
         keys(KeyCode.RIGHT);
@@ -97,7 +97,7 @@ class HalosWindowTest extends BenchFixture {
         calm();
         assertThat(findings()).extracting(Finding::code).contains("spikes");
         onFx(() -> bench.select(List.of(sharp.id())));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.SHIFT, KeyCode.N);
+        run("smoothForBlade");
         calm();
         assertThat(findings()).extracting(Finding::code).doesNotContain("spikes");
     }

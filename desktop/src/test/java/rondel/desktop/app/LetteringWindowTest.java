@@ -92,7 +92,7 @@ class LetteringWindowTest extends BenchFixture {
         String before = text().content();
         answers.glyph =
                 Optional.of(sheet -> new GlyphPick(sheet.catalogue().glyphs().get(40), OptionalInt.of(2)));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.G);
+        run("glyphs");
         calm();
         assertThat(text().content()).isEqualTo(before);
         assertThat(text().lettering().letters()).singleElement().satisfies(l -> {
@@ -103,7 +103,7 @@ class LetteringWindowTest extends BenchFixture {
                 sheet.found(new GlyphSheet.Filter(Optional.empty(), OptionalInt.empty(), "U+0026"))
                         .getFirst(),
                 OptionalInt.empty()));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.G);
+        run("glyphs");
         calm();
         assertThat(text().content()).isEqualTo(before + "&");
     }

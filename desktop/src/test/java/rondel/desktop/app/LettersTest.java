@@ -66,7 +66,7 @@ class LettersTest extends BenchFixture {
     @Test
     void aLetterIsDraggedTurnedAndSizedAndTheTextStaysLive() throws Exception {
         text(tide());
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.L);
+        run("letters");
         calm();
         Point d = middleOf(2);
         drag(screen(d));

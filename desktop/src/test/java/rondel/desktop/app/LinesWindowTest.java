@@ -73,7 +73,7 @@ class LinesWindowTest extends BenchFixture {
     void rolesAreGivenByKeyByButtonAndByLook() throws Exception {
         open("boat-boxes");
         onFx(() -> bench.select(List.of(bench.sheet().elements().getFirst().id())));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.DIGIT4);
+        run("role-SCORE");
         assertThat(only().children()).allMatch(e -> e.role() == Role.SCORE);
         clickOn("#part-roles");
         clickOn("#tool-role-KISS_CUT");

@@ -9,7 +9,6 @@ import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.input.KeyCode;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -53,17 +52,17 @@ class PhotosWindowTest extends BenchFixture {
     void twoShapesBecomeWindowsAndFillFromTwoPhotos() throws Exception {
         int before = bench.sheet().elements().size();
         select("leaf", "stem");
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.W);
+        run("makeWindows");
         assertThat(slot("leaf").isEmptySlot()).isTrue();
         answers.artwork =
                 List.of(photo("sea.png", Color.BLUE), photo("sand.png", Color.ORANGE), photo("x.png", Color.RED));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.I);
+        run("fillWindows");
         calm();
         assertThat(slot("leaf").children()).hasSize(1);
         assertThat(slot("stem").children()).hasSize(1);
         assertThat(notice()).startsWith("1 ");
         onFx(() -> window.commands().get("fitWhole").run());
-        keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.ALT, KeyCode.K);
+        run("unclip");
         assertThat(bench.job().find(new ElementId("leaf"))).isEmpty();
         assertThat(bench.sheet().elements()).hasSize(before + 2);
     }
@@ -85,10 +84,10 @@ class PhotosWindowTest extends BenchFixture {
     @Test
     void whatIsBehindGivesTheClipItsOutline() throws Exception {
         select("leaf", "stem");
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.K);
+        run("clip");
         Element clipped = only();
         assertThat(clipped.children()).extracting(Element::id).containsExactly(new ElementId("stem"));
-        keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.ALT, KeyCode.K);
+        run("unclip");
         assertThat(bench.job().find(new ElementId("leaf"))).isPresent();
     }
 
@@ -114,7 +113,7 @@ class PhotosWindowTest extends BenchFixture {
             assertThat(shadow.softness()).isCloseTo(3, within(1e-9));
             assertThat(shadow.distance()).isEqualTo(Shadow.USUAL.distance());
         }
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.D);
+        run("shadow");
         assertThat(bench.selected()).allMatch(l -> l.element().traits().shadow().isEmpty());
     }
 }

@@ -22,7 +22,7 @@ class SheetsAndStackTest extends BenchFixture {
         calm();
         Job one = bench.job();
         answers.sheet = Optional.of(s -> new SheetForm("Inside", 127, 177.8, 3, 6.35, Optional.empty()));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.N);
+        run("addSheet");
         Sheet inside = bench.sheet();
         assertThat(inside.name()).isEqualTo("Inside");
         assertThat(inside.width()).isEqualTo(127);
@@ -31,7 +31,7 @@ class SheetsAndStackTest extends BenchFixture {
 
         answers.sheet =
                 Optional.of(s -> new SheetForm(s.name(), s.width(), 200, 0, 5, Optional.of(new Rgba(9, 8, 7, 255))));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.M);
+        run("changeSheet");
         assertThat(bench.sheet().height()).isEqualTo(200);
         assertThat(bench.sheet().paper()).contains(new Rgba(9, 8, 7, 255));
         keys(KeyCode.SHORTCUT, KeyCode.Z);

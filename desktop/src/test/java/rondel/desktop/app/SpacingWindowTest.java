@@ -100,18 +100,18 @@ class SpacingWindowTest extends BenchFixture {
     @Test
     void keysAndButtonsLineThingsUpAndSpaceThemOut() throws Exception {
         select("a", "b", "c");
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.UP);
+        run("alignTop");
         assertThat(at("a").y()).isCloseTo(95, within(1e-9));
         assertThat(at("b").y()).isCloseTo(95, within(1e-9));
         clickOn("#do-evenGapsAcross");
         assertThat(at("b").x() - at("a").right()).isCloseTo(45, within(1e-9));
         onFx(() -> lookup("#align-to").<ChoiceBox<AlignTo>>query().setValue(AlignTo.KEY));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.DOWN);
+        run("alignBottom");
         assertThat(at("a").bottom()).isCloseTo(135, within(1e-9));
         answers.spacing = Optional.of(new SpacingForm(SpacingForm.Layout.ROW, 3.175, 0, 1, 1));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.S);
+        run("spaceOut");
         assertThat(at("b").x()).isCloseTo(83.175, within(1e-9));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.DIGIT0);
+        run("centreAll");
         Box all = at("a").union(at("b")).union(at("c"));
         assertThat(all.centre().distanceTo(new Point(152.4, 152.4))).isLessThan(1e-9);
     }
@@ -142,7 +142,7 @@ class SpacingWindowTest extends BenchFixture {
         assertThat(bench.sheet().guides().getFirst().at()).isCloseTo(60, within(1.5));
 
         answers.guide = Optional.of(new GuideForm(Axis.HORIZONTAL, 25.4));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.R);
+        run("addGuide");
         assertThat(bench.sheet().guides().getLast().at()).isEqualTo(25.4);
 
         double y = bench.sheet().guides().getFirst().at();

@@ -35,14 +35,14 @@ class TryOutWindowTest extends BenchFixture {
     @Test
     void keysFlipThroughAlternativesAndSideBySideChoosesOne() throws Exception {
         select("leaf", "stem", "cluster");
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.T);
+        run("tryOut");
         assertThat(shown()).isEqualTo(2);
         keys(KeyCode.PERIOD);
         assertThat(shown()).isZero();
         keys(KeyCode.COMMA);
         assertThat(shown()).isEqualTo(2);
         answers.alternative = Optional.of(1);
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.B);
+        run("trySideBySide");
         WaitForAsyncUtils.waitFor(20, java.util.concurrent.TimeUnit.SECONDS, () -> answers.compared == 3);
         calm();
         assertThat(shown()).isEqualTo(1);
@@ -56,7 +56,7 @@ class TryOutWindowTest extends BenchFixture {
     @Test
     void aCornerMirrorsAndAStripRepeats() throws Exception {
         select("leaf");
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.X);
+        run("mirrorToCorners");
         assertThat(bench.selectedIds()).hasSize(4);
         List<ElementId> corners = bench.selectedIds();
         onFx(() -> bench.select(corners.subList(1, 2)));
@@ -71,7 +71,7 @@ class TryOutWindowTest extends BenchFixture {
         assertThat(boxOf(corners.get(3))).isEqualTo(free);
         select("leaf");
         answers.mirror = form -> new MirrorForm(MirrorForm.Corners.BOX, new Box(0, 0, 100, 100), false);
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.X);
+        run("mirrorToCorners");
         assertThat(bench.selectedIds().stream()
                         .map(this::boxOf)
                         .mapToDouble(Box::right)
@@ -80,7 +80,7 @@ class TryOutWindowTest extends BenchFixture {
                 .isCloseTo(100 - boxOf(new ElementId("leaf")).x(), within(1e-9));
         select("stem");
         answers.repeat = Optional.of(new RepeatForm(Axis.HORIZONTAL, 0, 0, 0, 1, 0.1));
-        keys(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.Y);
+        run("repeatAlong");
         List<Box> row = bench.selectedIds().stream().map(this::boxOf).toList();
         assertThat(row.stream().mapToDouble(Box::x).min().orElseThrow()).isCloseTo(0, within(1e-9));
         assertThat(row.stream().mapToDouble(Box::right).max().orElseThrow()).isCloseTo(304.8, within(1e-9));

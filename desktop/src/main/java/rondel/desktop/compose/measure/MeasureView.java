@@ -93,11 +93,11 @@ public final class MeasureView extends VBox {
         fields.getChildren()
                 .addAll(
                         named(),
+                        new LetterSection(desk, letters, commands.get("glyphs")),
                         sizes(),
                         ppi,
                         link,
                         text,
-                        new LetterSection(desk, letters, commands.get("glyphs")),
                         spacing,
                         looks,
                         swatches,
