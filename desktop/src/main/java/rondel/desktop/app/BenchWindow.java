@@ -1,6 +1,5 @@
 package rondel.desktop.app;
 
-import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -12,7 +11,6 @@ import javafx.application.Platform;
 import javafx.event.EventTarget;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
@@ -20,19 +18,18 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import rondel.desktop.ask.AskField;
+import rondel.desktop.ask.KeySheet;
 import rondel.desktop.bar.HandStrip;
 import rondel.desktop.bar.StatusBar;
 import rondel.desktop.bar.TopBar;
 import rondel.desktop.command.CommandScope;
 import rondel.desktop.command.Commands;
-import rondel.desktop.command.HandTable;
 import rondel.desktop.command.Menus;
 import rondel.desktop.compose.shelf.ShelfActions;
 import rondel.desktop.compose.shelf.ShelfModel;
@@ -78,9 +75,6 @@ public final class BenchWindow extends StackPane {
     private final Commands commands;
     private final Progress progress;
     private final ImageView carried = new ImageView();
-
-    /** The toolkit does not say which keys are held while files are dropped; this is what was held before. */
-    private boolean altHeld;
 
     private Optional<StageView> shown = Optional.empty();
 
@@ -146,37 +140,15 @@ public final class BenchWindow extends StackPane {
         carried.setOpacity(0.85);
         AskField ask = new AskField(commands);
         commands.onAsk(ask::open);
-        getChildren().addAll(all, above, ask);
+        KeySheet keys = new KeySheet(commands);
+        commands.onKeys(keys::open);
+        getChildren().addAll(all, above, ask, keys);
         getStyleClass().add("bench");
         Theme.dress(this);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        addEventFilter(KeyEvent.ANY, e -> altHeld = e.isAltDown());
         sheet.whenSharp(() -> Platform.runLater(shelfModel::open));
-        ContextMenu menu = new ContextMenu();
-        sheet.setOnContextMenuRequested(e -> {
-            menu.getItems()
-                    .setAll(Menus.items(
-                            commands,
-                            HandTable.onThing(desk.bench().selected().stream()
-                                    .map(l -> l.element())
-                                    .toList()),
-                            desk.notices()::refuse));
-            Menus.refresh(menu.getItems());
-            menu.show(sheet, e.getScreenX(), e.getScreenY());
-        });
-        sheet.setOnDragOver(e -> {
-            if (e.getDragboard().hasFiles()) {
-                e.acceptTransferModes(TransferMode.COPY, TransferMode.LINK);
-            }
-        });
-        sheet.setOnDragDropped(e -> {
-            List<Path> files = e.getDragboard().getFiles().stream()
-                    .map(java.io.File::toPath)
-                    .toList();
-            boolean asArtwork = e.getTransferMode() == TransferMode.LINK || altHeld;
-            actions.drop(files, sheet.viewport().toSheet(e.getX(), e.getY()), asArtwork);
-            e.setDropCompleted(true);
-        });
+        SheetMenu.on(sheet, desk, commands);
+        FileDrops.on(sheet, this, actions);
     }
 
     public SheetView sheet() {

@@ -54,6 +54,8 @@ public final class Commands {
     /** Opens the ask field, which is made of the commands and comes after them. */
     private Runnable asking = () -> {};
 
+    private Runnable showingKeys = () -> {};
+
     public Commands(
             Desk desk,
             SheetView sheet,
@@ -83,6 +85,7 @@ public final class Commands {
         add("addFonts", "", always(), () -> texts.addFonts(files.artwork().fontsToAdd()));
         add("export", "Shortcut+E", always(), files::export);
         add("ask", "Shortcut+K", always(), () -> asking.run());
+        add("keySheet", "F1", always(), () -> showingKeys.run());
         add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
         add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);
         edits(letters);
@@ -199,6 +202,11 @@ public final class Commands {
     /** What asking for a command does. */
     public void onAsk(Runnable opens) {
         asking = opens;
+    }
+
+    /** What asking for the keys does. */
+    public void onKeys(Runnable shows) {
+        showingKeys = shows;
     }
 
     public Command get(String id) {

@@ -1,13 +1,51 @@
 package rondel.desktop.command;
 
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
 import rondel.words.Words;
 
 /** All keys as a page of Markdown: docs/keys.md is this text. On a Mac, Cmd stands for Ctrl. */
 public final class KeyList {
 
     private KeyList() {}
+
+    /** The commands that have keys, by the menu they are in; last those that are in none. */
+    public static Map<String, List<Command>> byMenu(Commands commands) {
+        Map<String, List<Command>> found = new LinkedHashMap<>();
+        Set<String> there = new HashSet<>();
+        for (Menu menu : Menus.bar(commands, refused -> {})) {
+            List<Command> rows = inside(menu)
+                    .filter(c -> c.keys().isPresent() && there.add(c.id()))
+                    .toList();
+            if (!rows.isEmpty()) {
+                found.put(menu.getText(), rows);
+            }
+        }
+        List<Command> others = new ArrayList<>();
+        for (Command c : commands.all()) {
+            if (c.keys().isPresent() && there.add(c.id())) {
+                others.add(c);
+            }
+        }
+        found.put(Words.of("keys.more"), others);
+        return found;
+    }
+
+    private static Stream<Command> inside(MenuItem item) {
+        return item instanceof Menu menu
+                ? menu.getItems().stream().flatMap(KeyList::inside)
+                : Stream.of(item)
+                        .map(MenuItem::getUserData)
+                        .filter(Command.class::isInstance)
+                        .map(Command.class::cast);
+    }
 
     public static String markdown(Commands commands) {
         StringBuilder out = new StringBuilder("# ")

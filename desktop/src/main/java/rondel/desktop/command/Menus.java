@@ -41,7 +41,8 @@ public final class Menus {
                         "deselect",
                         sub("select"),
                         LINE,
-                        "ask"),
+                        "ask",
+                        "keySheet"),
                 m.menu(
                         "add",
                         "addText",

@@ -13,6 +13,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.HandTable;
@@ -118,6 +119,22 @@ class FindingCommandsTest extends BenchFixture {
     }
 
     /** Ctrl+Alt types characters on Windows and belongs to the desktop on Linux. */
+    @Test
+    void f1ShowsEveryKeyAndEscapeGoesBackToTheSheet() throws Exception {
+        keys(KeyCode.F1);
+        calm();
+        assertThat(lookup("#key-sheet").query().isVisible()).isTrue();
+        List<String> said = lookup("#key-sheet .label").queryAllAs(Labeled.class).stream()
+                .map(Labeled::getText)
+                .toList();
+        window.commands().all().forEach(c -> c.keys()
+                .ifPresent(k -> assertThat(said).as(c.id()).contains(k.getDisplayText(), c.label())));
+        assertThat(said).contains("Ctrl+G", "Group");
+        push(KeyCode.ESCAPE);
+        assertThat(lookup("#key-sheet").query().isVisible()).isFalse();
+        assertThat(window.sheet().isFocused()).isTrue();
+    }
+
     @Test
     void noKeysAreThoseOfADesktop() {
         window.commands()
