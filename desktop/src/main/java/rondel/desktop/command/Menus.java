@@ -55,6 +55,7 @@ public final class Menus {
                         sub("shapes"),
                         LINE,
                         "addGuide",
+                        "clearGuides",
                         "addSheet"),
                 m.menu(
                         "arrange",
@@ -86,7 +87,7 @@ public final class Menus {
                         "evenCentresAcross",
                         "evenCentresDown",
                         "spaceOut",
-                        "clearGuides"),
+                        "picturesBy"),
                 m.menu("text", "addText", "letters", "glyphs", LINE, "textOnOutline", "textStraight", LINE, "addFonts"),
                 m.menu("colour", "pickColour", "recolour", "stops", "keepColours", LINE, "shadow"),
                 m.menu(

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import rondel.compose.arrange.Scale;
 import rondel.compose.picture.Crop;
+import rondel.compose.picture.SetPictureBounds;
 import rondel.compose.shape.AddShape;
 import rondel.compose.shape.MakePlain;
 import rondel.desktop.desk.Desk;
@@ -27,6 +28,7 @@ import rondel.geometry.shape.StarShape;
 import rondel.geometry.shape.TagShape;
 import rondel.job.Element;
 import rondel.job.Paint;
+import rondel.job.PictureBounds;
 import rondel.job.PictureElement;
 import rondel.job.Rgba;
 import rondel.job.Role;
@@ -44,6 +46,9 @@ final class ShapeCommands {
     private static final Rgba LINE = new Rgba(0x1f, 0x6f, 0x6b, 255);
     private static final double LINE_WIDTH = 0.5;
     private static final double STEP = 1.1;
+
+    /** From which opacity, 0 to 1, a pixel counts as seen. */
+    private static final double SEEN_FROM = 0.1;
 
     private final Commands all;
     private final Desk desk;
@@ -76,6 +81,7 @@ final class ShapeCommands {
                 () -> desk.perform(new MakePlain(desk.bench().selectedIds())));
         all.put("larger", "", this::anySelected, () -> scale(STEP));
         all.put("smaller", "", this::anySelected, () -> scale(1 / STEP));
+        all.put("picturesBy", "", () -> true, this::turnPictureBounds);
         all.put(
                 "cropSeen",
                 "",
@@ -100,6 +106,14 @@ final class ShapeCommands {
                             .withPosition(line ? Stroke.Position.CENTRE : Stroke.Position.INSIDE)),
                     Role.PRINT));
         });
+    }
+
+    /** From what can be seen of pictures to their frames, and back. */
+    private void turnPictureBounds() {
+        PictureBounds other =
+                desk.bench().job().picturesBy() == PictureBounds.SEEN ? PictureBounds.FRAME : PictureBounds.SEEN;
+        desk.perform(new SetPictureBounds(other, SEEN_FROM));
+        desk.notices().say(Words.of("pictures.by." + other));
     }
 
     private void scale(double factor) {

@@ -29,6 +29,7 @@ public record Measurements(
         Optional<Paint> fill,
         Optional<Stroke> stroke,
         OptionalDouble strokeWidth,
+        OptionalDouble opacity,
         Optional<String> name) {
 
     public static Measurements of(List<Located> selected) {
@@ -50,6 +51,9 @@ public record Measurements(
                 same(leaves.stream().map(Leaf::fill).collect(Collectors.toSet())),
                 stroke,
                 width.filter(w -> w > 0).map(OptionalDouble::of).orElse(OptionalDouble.empty()),
+                same(selected.stream().map(l -> l.element().opacity()).collect(Collectors.toSet()))
+                        .map(OptionalDouble::of)
+                        .orElse(OptionalDouble.empty()),
                 one.map(l -> l.element().name()));
     }
 

@@ -9,6 +9,9 @@ import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.event.ActionEvent;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -18,6 +21,8 @@ import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
+import rondel.job.PictureBounds;
+import rondel.job.PictureElement;
 import rondel.job.Shadow;
 
 /** Slots, clips and shadows in the real window. */
@@ -115,5 +120,33 @@ class PhotosWindowTest extends BenchFixture {
         }
         run("shadow");
         assertThat(bench.selected()).allMatch(l -> l.element().traits().shadow().isEmpty());
+    }
+
+    @Test
+    void opacityIsTypedInMeasureAndPicturesAreMeasuredByFrameOrByWhatIsSeen() throws Exception {
+        openDemo("photo-stickers");
+        calm();
+        Element picture = bench.level().stream()
+                .filter(PictureElement.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        onFx(() -> bench.select(List.of(picture.id())));
+        calm();
+        onFx(() -> {
+            TextField field = lookup("#opacity").query();
+            field.requestFocus();
+            field.setText("40 %");
+            field.fireEvent(new ActionEvent());
+        });
+        calm();
+        assertThat(bench.selected().getFirst().element().opacity()).isEqualTo(0.4);
+        PictureBounds before = bench.job().picturesBy();
+        run("picturesBy");
+        calm();
+        assertThat(bench.job().picturesBy()).isNotEqualTo(before);
+        assertThat(lookup("#notice").queryAs(Labeled.class).getText()).contains("measured by");
+        run("undo");
+        calm();
+        assertThat(bench.job().picturesBy()).isEqualTo(before);
     }
 }

@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.paint.Color;
 import rondel.compose.arrange.ChangeStroke;
 import rondel.compose.arrange.SetFill;
+import rondel.compose.arrange.SetOpacity;
 import rondel.compose.arrange.SetRole;
 import rondel.compose.arrange.SetStroke;
 import rondel.desktop.desk.Desk;
@@ -36,6 +37,7 @@ final class LooksSection extends GridPane {
     private final ColorPicker fill = new ColorPicker();
     private final ColorPicker line = new ColorPicker();
     private final FigureField lineWidth;
+    private final FigureField opacity;
     private boolean showing;
 
     LooksSection(Desk desk) {
@@ -46,6 +48,11 @@ final class LooksSection extends GridPane {
                 Words.of("measure.lineWidth"),
                 Figure.size(() -> desk.bench().job().unit()),
                 this::strokeWidth);
+        opacity = new FigureField(
+                "opacity",
+                Words.of("measure.opacity"),
+                Figure.number("%", 1, 10, 0, 100),
+                percent -> edit(ids -> desk.perform(new SetOpacity(ids, percent / 100))));
         role.setId("role");
         role.getItems().setAll(Role.values());
         role.setConverter(new ChoiceNames<>(r -> Words.of("role." + r.name())));
@@ -70,6 +77,7 @@ final class LooksSection extends GridPane {
         row(1, "measure.fill", new HBox(6, fill, noFill));
         row(2, "measure.line", new HBox(6, line, noLine));
         row(3, "measure.lineWidth", lineWidth);
+        row(4, "measure.opacity", opacity);
     }
 
     private void row(int row, String key, Node field) {
@@ -94,6 +102,7 @@ final class LooksSection extends GridPane {
         fill.setValue(m.fill().map(LooksSection::colour).orElse(Color.TRANSPARENT));
         line.setValue(m.stroke().map(s -> colour(s.paint())).orElse(Color.TRANSPARENT));
         lineWidth.show(m.strokeWidth());
+        opacity.show(m.opacity().stream().map(LooksSection::percent).findFirst());
         showing = false;
     }
 
@@ -105,6 +114,10 @@ final class LooksSection extends GridPane {
 
     private void strokeWidth(double mm) {
         edit(ids -> desk.perform(new ChangeStroke(ids, Optional.empty(), OptionalDouble.of(mm))));
+    }
+
+    private static double percent(double part) {
+        return Math.rint(part * 1e6) / 1e4;
     }
 
     private static Color colour(Paint paint) {
