@@ -8,16 +8,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import javafx.geometry.Bounds;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
 import org.junit.jupiter.api.Test;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.HandTable;
 import rondel.desktop.command.KeyList;
+import rondel.desktop.look.CommandIcons;
 import rondel.job.Element;
 
 /** Everything that can be done has its place, and says what it needs. */
@@ -146,6 +149,20 @@ class FindingCommandsTest extends BenchFixture {
                                                 .as(c.id())
                                                 .doesNotMatch(
                                                         ".*(Shortcut|Ctrl).*Alt.*|Alt\\+F4|Shortcut\\+(Q|W|H|M|Y|Space|Tab)|Shift\\+Shortcut\\+(Q|W|U)")));
+    }
+
+    @Test
+    void everyCommandHasAnIconThatIsDrawn() {
+        for (Command c : window.commands().all()) {
+            if (!c.id().startsWith("demo-")) {
+                Bounds drawn = CommandIcons.of(c.id())
+                        .map(icon -> ((Pane) icon).getChildren().getFirst().getLayoutBounds())
+                        .orElseThrow(() -> new AssertionError(c.id()));
+                assertThat(Math.max(drawn.getWidth(), drawn.getHeight()))
+                        .as(c.id())
+                        .isBetween(5.0, 17.0);
+            }
+        }
     }
 
     @Test
