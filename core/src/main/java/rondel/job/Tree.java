@@ -47,6 +47,16 @@ public final class Tree {
         return GroupElement.everything(element).anyMatch(test);
     }
 
+    /** An element with every shape in it, at any depth, changed. */
+    public static Element shapes(Element element, UnaryOperator<ShapeElement> change) {
+        return switch (element) {
+            case ShapeElement s -> change.apply(s);
+            case GroupElement g ->
+                g.withChildren(g.children().stream().map(c -> shapes(c, change)).toList());
+            default -> element;
+        };
+    }
+
     private static void outermost(List<Element> elements, Set<ElementId> wanted, Set<ElementId> kept) {
         for (Element e : elements) {
             if (wanted.contains(e.id())) {

@@ -32,29 +32,14 @@ public final class SeenBox {
 
     private static Optional<Box> of(BufferedImage image, Box frame, double threshold) {
         int least = (int) Math.max(1, Math.ceil(threshold * 255));
-        int left = image.getWidth();
-        int top = image.getHeight();
-        int right = -1;
-        int bottom = -1;
-        int[] row = new int[image.getWidth()];
-        for (int y = 0; y < image.getHeight(); y++) {
-            image.getRGB(0, y, row.length, 1, row, 0, row.length);
-            for (int x = 0; x < row.length; x++) {
-                if (row[x] >>> 24 >= least) {
-                    left = Math.min(left, x);
-                    right = Math.max(right, x + 1);
-                    top = Math.min(top, y);
-                    bottom = y + 1;
-                }
-            }
-        }
-        boolean all = left == 0 && top == 0 && right == image.getWidth() && bottom == image.getHeight();
-        if (right < 0 || all) {
-            return Optional.empty();
-        }
         double across = frame.width() / image.getWidth();
         double down = frame.height() / image.getHeight();
-        return Optional.of(new Box(
-                frame.x() + left * across, frame.y() + top * down, (right - left) * across, (bottom - top) * down));
+        return VisiblePixels.of(image, least)
+                .filter(seen -> seen.width() < image.getWidth() || seen.height() < image.getHeight())
+                .map(seen -> new Box(
+                        frame.x() + seen.left() * across,
+                        frame.y() + seen.top() * down,
+                        seen.width() * across,
+                        seen.height() * down));
     }
 }

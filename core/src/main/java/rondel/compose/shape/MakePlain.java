@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Set;
 import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.ShapeElement;
 import rondel.job.Tree;
@@ -27,20 +26,15 @@ public record MakePlain(List<ElementId> elements) implements Operation {
         if (!any) {
             throw Refusal.of("shape.noneIsPlain");
         }
-        return Tree.replace(job, ids, (e, toSheet) -> outlined(e));
+        return Tree.replace(job, ids, (e, toSheet) -> Tree.shapes(e, MakePlain::outlined));
     }
 
     private static boolean isPlain(Element e) {
         return e instanceof ShapeElement s && s.plain().isPresent();
     }
 
-    private static Element outlined(Element e) {
-        return switch (e) {
-            case ShapeElement s -> isPlain(s) ? s.withOutline(s.outline()) : s;
-            case GroupElement g ->
-                g.withChildren(g.children().stream().map(MakePlain::outlined).toList());
-            default -> e;
-        };
+    private static ShapeElement outlined(ShapeElement s) {
+        return isPlain(s) ? s.withOutline(s.outline()) : s;
     }
 
     @Override

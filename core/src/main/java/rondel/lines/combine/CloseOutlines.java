@@ -2,9 +2,7 @@ package rondel.lines.combine;
 
 import java.util.List;
 import rondel.geometry.curve.Contour;
-import rondel.job.Element;
 import rondel.job.ElementId;
-import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.ShapeElement;
 import rondel.job.Tree;
@@ -22,28 +20,17 @@ public record CloseOutlines(List<ElementId> elements) implements Operation {
 
     @Override
     public Job apply(Job job) {
-        Job done = Tree.replace(job, Targets.unlocked(job, elements), (e, toSheet) -> closed(e));
+        Job done = Tree.replace(
+                job, Targets.unlocked(job, elements), (e, toSheet) -> Tree.shapes(e, CloseOutlines::closed));
         if (done.equals(job)) {
             throw Refusal.of("close.none");
         }
         return done;
     }
 
-    private static Element closed(Element e) {
-        return switch (e) {
-            case ShapeElement s ->
-                new ShapeElement(
-                        s.traits(),
-                        Contour.outline(Contour.of(s.outline()).stream()
-                                .map(Contour::filled)
-                                .toList()),
-                        s.rule(),
-                        s.fill(),
-                        s.stroke());
-            case GroupElement g ->
-                g.withChildren(g.children().stream().map(CloseOutlines::closed).toList());
-            default -> e;
-        };
+    private static ShapeElement closed(ShapeElement s) {
+        return s.withOutline(Contour.outline(
+                Contour.of(s.outline()).stream().map(Contour::filled).toList()));
     }
 
     @Override

@@ -3,7 +3,6 @@ package rondel.desktop.ask;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -13,14 +12,13 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.words.Words;
 
 /** A field over the window in which one types what is wanted; each answer says what it does, its keys, and what it needs. */
-public final class AskField extends StackPane {
+public final class AskField extends ModalCard {
 
     private static final int MOST = 8;
     private static final double WIDE = 560;
@@ -30,12 +28,10 @@ public final class AskField extends StackPane {
     private final TextField typed = new TextField();
     private final ListView<Command> answers = new ListView<>();
     private final Label hint = new Label(Words.of("ask.hint"));
-    private Optional<Node> before = Optional.empty();
 
     public AskField(Commands commands) {
+        super("ask", Pos.TOP_CENTER);
         this.index = new AskIndex(commands.all());
-        setId("ask");
-        getStyleClass().add("ask");
         typed.setId("ask-typed");
         typed.setPromptText(Words.of("ask.prompt"));
         typed.setAccessibleText(Words.of("ask.prompt"));
@@ -49,32 +45,14 @@ public final class AskField extends StackPane {
         answers.setOnMouseClicked(e -> choose());
         hint.getStyleClass().add("quiet");
         hint.setWrapText(true);
-        VBox card = new VBox(8, typed, answers, hint);
-        card.getStyleClass().add("ask-card");
-        card.setMaxSize(WIDE, Region.USE_PREF_SIZE);
-        getChildren().add(card);
-        setAlignment(Pos.TOP_CENTER);
-        setOnMousePressed(e -> {
-            if (e.getTarget() == this) {
-                close();
-            }
-        });
-        setVisible(false);
-        managedProperty().bind(visibleProperty());
+        hold(WIDE, typed, answers, hint);
     }
 
     /** Opens it, empty. */
     public void open() {
-        before = Optional.ofNullable(getScene()).map(s -> s.getFocusOwner());
         typed.clear();
         answer("");
-        setVisible(true);
-        typed.requestFocus();
-    }
-
-    public void close() {
-        setVisible(false);
-        before.ifPresent(Node::requestFocus);
+        show(typed);
     }
 
     private void answer(String text) {

@@ -2,9 +2,7 @@ package rondel.desktop.ask;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -14,7 +12,6 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
@@ -22,7 +19,7 @@ import rondel.desktop.command.KeyList;
 import rondel.words.Words;
 
 /** All keys over the window, menu by menu. */
-public final class KeySheet extends StackPane {
+public final class KeySheet extends ModalCard {
 
     private static final double WIDE = 1120;
     private static final double COLUMN = 250;
@@ -34,12 +31,10 @@ public final class KeySheet extends StackPane {
 
     private final Commands commands;
     private final ScrollPane scroll = new ScrollPane();
-    private Optional<Node> before = Optional.empty();
 
     public KeySheet(Commands commands) {
+        super("key-sheet", Pos.CENTER);
         this.commands = commands;
-        setId("key-sheet");
-        getStyleClass().add("ask");
         Label title = new Label(Words.of("keys.title"));
         title.getStyleClass().add("title");
         Label close = new Label(Words.of("keys.close"));
@@ -47,32 +42,13 @@ public final class KeySheet extends StackPane {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        VBox card = new VBox(8, title, scroll, close);
-        card.getStyleClass().addAll("ask-card", "key-card");
-        card.setMaxSize(WIDE, Region.USE_PREF_SIZE);
-        card.setPrefHeight(HIGH);
-        getChildren().add(card);
-        setAlignment(Pos.CENTER);
+        hold(WIDE, title, scroll, close).setPrefHeight(HIGH);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        setOnMousePressed(e -> {
-            if (e.getTarget() == this) {
-                close();
-            }
-        });
-        setVisible(false);
-        managedProperty().bind(visibleProperty());
     }
 
     public void open() {
         scroll.setContent(columns(KeyList.byMenu(commands)));
-        before = Optional.ofNullable(getScene()).map(s -> s.getFocusOwner());
-        setVisible(true);
-        scroll.requestFocus();
-    }
-
-    public void close() {
-        setVisible(false);
-        before.ifPresent(Node::requestFocus);
+        show(scroll);
     }
 
     private void key(KeyEvent e) {

@@ -8,6 +8,7 @@ import rondel.job.Element;
 import rondel.paint.Colours;
 import rondel.paint.Painter;
 import rondel.paint.PictureSource;
+import rondel.raster.VisiblePixels;
 
 /** A page as pixels, by the painter that also paints the screen. */
 public final class PageRaster {
@@ -27,23 +28,9 @@ public final class PageRaster {
 
     /** Without rows and columns at its edges on which nothing can be seen; as it is where nothing can be seen at all. */
     public static BufferedImage trimmed(BufferedImage image) {
-        int left = image.getWidth();
-        int top = image.getHeight();
-        int right = -1;
-        int bottom = -1;
-        int[] row = new int[image.getWidth()];
-        for (int y = 0; y < image.getHeight(); y++) {
-            image.getRGB(0, y, row.length, 1, row, 0, row.length);
-            for (int x = 0; x < row.length; x++) {
-                if (row[x] >>> 24 != 0) {
-                    left = Math.min(left, x);
-                    right = Math.max(right, x);
-                    top = Math.min(top, y);
-                    bottom = y;
-                }
-            }
-        }
-        return right < 0 ? image : image.getSubimage(left, top, right - left + 1, bottom - top + 1);
+        return VisiblePixels.of(image, 1)
+                .map(seen -> image.getSubimage(seen.left(), seen.top(), seen.width(), seen.height()))
+                .orElse(image);
     }
 
     private static BufferedImage paint(Page page, Painter painter, PixelSize size) {

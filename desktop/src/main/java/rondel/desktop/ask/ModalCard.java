@@ -1,0 +1,50 @@
+package rondel.desktop.ask;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** A card over the whole window: a press beside it closes it, and the focus goes back where it was. */
+abstract class ModalCard extends StackPane {
+
+    private Optional<Node> before = Optional.empty();
+
+    ModalCard(String id, Pos place) {
+        setId(id);
+        getStyleClass().add("ask");
+        setAlignment(place);
+        setOnMousePressed(e -> {
+            if (e.getTarget() == this) {
+                close();
+            }
+        });
+        setVisible(false);
+        managedProperty().bind(visibleProperty());
+    }
+
+    /** Puts what it holds into the card.
+     *
+     * @param wide the card's width in px */
+    final VBox hold(double wide, Node... content) {
+        VBox card = new VBox(8, content);
+        card.getStyleClass().add("ask-card");
+        card.setMaxSize(wide, Region.USE_PREF_SIZE);
+        getChildren().setAll(card);
+        return card;
+    }
+
+    /** @param first what has the focus then */
+    final void show(Node first) {
+        before = Optional.ofNullable(getScene()).map(s -> s.getFocusOwner());
+        setVisible(true);
+        first.requestFocus();
+    }
+
+    public final void close() {
+        setVisible(false);
+        before.ifPresent(Node::requestFocus);
+    }
+}
