@@ -3,11 +3,13 @@ package rondel.desktop.ask;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** A card over the whole window: a press beside it closes it, and the focus goes back where it was. */
+/** A card over the whole window: a press beside it closes it, and the focus goes back where it was. Keys
+ * that it has no use for do nothing to the sheet beneath. */
 abstract class ModalCard extends StackPane {
 
     private Optional<Node> before = Optional.empty();
@@ -21,6 +23,7 @@ abstract class ModalCard extends StackPane {
                 close();
             }
         });
+        addEventHandler(KeyEvent.KEY_PRESSED, KeyEvent::consume);
         setVisible(false);
         managedProperty().bind(visibleProperty());
     }

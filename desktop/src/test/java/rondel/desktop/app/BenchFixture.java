@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import javafx.event.EventType;
 import javafx.scene.Scene;
@@ -76,8 +77,10 @@ abstract class BenchFixture extends SwiftRobot {
         return StageEntry.ALL;
     }
 
+    /** Once the shelf is unpacked, which a short test doesn't wait for, and into whose folder it would still be written. */
     @AfterEach
-    void closeWorkers() {
+    void closeWorkers() throws Exception {
+        waitUntil(() -> window.shelf().isLoaded());
         window.close();
         workers.close();
     }
@@ -91,12 +94,13 @@ abstract class BenchFixture extends SwiftRobot {
     /** Waits until nothing is read, painted or written any more. */
     protected void calm() throws Exception {
         settle();
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> {
-            boolean[] idle = new boolean[1];
-            WaitForAsyncUtils.asyncFx(() -> idle[0] = window.isIdle()).get();
-            return idle[0];
-        });
+        waitUntil(window::isIdle);
         settle();
+    }
+
+    private static void waitUntil(BooleanSupplier onFx) throws Exception {
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(onFx::getAsBoolean)
+                .get());
     }
 
     /** Opens one of the jobs that ship, by its name. */

@@ -139,6 +139,22 @@ class FindingCommandsTest extends BenchFixture {
     }
 
     @Test
+    void keysPressedWhileTheyAreReadDoNothingToTheJob() throws Exception {
+        openDemo("tide-page");
+        calm();
+        onFx(() -> bench.select(List.of(bench.level().getFirst().id())));
+        int before = bench.level().size();
+        keys(KeyCode.F1);
+        push(KeyCode.SHORTCUT, KeyCode.D);
+        calm();
+        assertThat(bench.level()).hasSize(before);
+        push(KeyCode.ESCAPE);
+        push(KeyCode.SHORTCUT, KeyCode.D);
+        calm();
+        assertThat(bench.level()).hasSize(before + 1);
+    }
+
+    @Test
     void noKeysAreThoseOfADesktop() {
         window.commands()
                 .all()
