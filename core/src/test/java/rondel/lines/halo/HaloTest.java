@@ -9,11 +9,6 @@ import static rondel.compose.arrange.Jobs.disc;
 import static rondel.compose.arrange.Jobs.id;
 import static rondel.compose.arrange.Jobs.ids;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
-import java.awt.geom.Ellipse2D;
-import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -248,32 +243,9 @@ class HaloTest {
         assertThat(outer.width()).isCloseTo(92, within(0.5));
     }
 
-    /** A picture of soft-edged discs, as stickers come; 300 pixels to the inch. */
-    private static Media picture(int width, int height, double[]... discs) {
-        byte[] bytes = {1, 2, (byte) discs.length, (byte) width};
-        return new Media(
-                Media.idOf(bytes),
-                "png",
-                new Media.Bytes(bytes, m -> {
-                    BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
-                    Graphics2D g = image.createGraphics();
-                    g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-                    g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-                    g.setColor(Color.PINK);
-                    for (double[] d : discs) {
-                        g.fill(new Ellipse2D.Double(d[0] - d[2], d[1] - d[2], 2 * d[2], 2 * d[2]));
-                    }
-                    g.dispose();
-                    return image;
-                }),
-                width,
-                height,
-                1);
-    }
-
     @Test
     void aPictureGetsItsHaloFromWhatIsOpaqueToAPartOfAPixel() {
-        Media media = picture(900, 600, new double[] {250.3, 300.7, 150}, new double[] {650.5, 300.2, 180});
+        Media media = StickerPicture.of(900, 600, new double[] {250.3, 300.7, 150}, new double[] {650.5, 300.2, 180});
         double px = 25.4 / 300;
         PictureElement art = new PictureElement(
                 Traits.named("art").withId(id("art")), media.id(), new Box(20, 20, 900 * px, 600 * px));

@@ -63,8 +63,8 @@ public final class Bench {
         file = from;
         recorder.opened(newHistory, from);
         views.start(newHistory.job());
-        changed(EnumSet.of(Change.WORK));
-        changed(EnumSet.complementOf(EnumSet.of(Change.WORK)));
+        listeners.tell(EnumSet.of(Change.WORK));
+        listeners.tell(EnumSet.complementOf(EnumSet.of(Change.WORK)));
     }
 
     public void recordTo(Recorder other) {
@@ -117,7 +117,7 @@ public final class Bench {
         file = Optional.of(target);
         saved = Optional.of(job);
         recorder.saved(job, target);
-        changed(EnumSet.of(Change.FILE));
+        listeners.tell(EnumSet.of(Change.FILE));
     }
 
     /** Makes an edit and selects what it leaves; one that is about no element leaves the selection as it is. */
@@ -156,7 +156,7 @@ public final class Bench {
         @Override
         public void shown(Operation operation, List<ElementId> selects, boolean merged) {
             views.shown(operation, selects, merged, job());
-            changed(EnumSet.of(Change.JOB, Change.SELECTION));
+            listeners.tell(EnumSet.of(Change.JOB, Change.SELECTION));
         }
 
         @Override
@@ -166,13 +166,13 @@ public final class Bench {
                 views.shown(operation, selects, merged, job());
             }
             views.settled(job());
-            changed(EnumSet.of(Change.JOB, Change.SELECTION));
+            listeners.tell(EnumSet.of(Change.JOB, Change.SELECTION));
         }
 
         @Override
         public void takenBack() {
             views.takenBack(job());
-            changed(EnumSet.of(Change.JOB, Change.SELECTION));
+            listeners.tell(EnumSet.of(Change.JOB, Change.SELECTION));
         }
     }
 
@@ -205,7 +205,7 @@ public final class Bench {
             edits.replaceSettled(h);
             record.accept(h.job());
             look.accept(h.job());
-            changed(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET));
+            listeners.tell(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET));
         }));
     }
 
@@ -244,7 +244,7 @@ public final class Bench {
         if (!wanted.equals(views.now().selection())) {
             views.look(views.now().selecting(wanted));
             views.settle(job());
-            changed(EnumSet.of(Change.SELECTION));
+            listeners.tell(EnumSet.of(Change.SELECTION));
         }
     }
 
@@ -273,7 +273,7 @@ public final class Bench {
             List<ElementId> path = new ArrayList<>(views.now().openPath());
             path.add(group);
             views.look(views.now().open(path, Set.of()));
-            changed(EnumSet.of(Change.SELECTION));
+            listeners.tell(EnumSet.of(Change.SELECTION));
         }
     }
 
@@ -282,7 +282,7 @@ public final class Bench {
         if (depth < views.now().openPath().size()) {
             ElementId left = views.now().openPath().get(depth);
             views.look(views.now().open(views.now().openPath().subList(0, depth), Set.of(left)));
-            changed(EnumSet.of(Change.SELECTION));
+            listeners.tell(EnumSet.of(Change.SELECTION));
         }
     }
 
@@ -292,10 +292,6 @@ public final class Bench {
 
     public void show(SheetId sheet) {
         views.look(new Views.View(job().sheet(sheet).id(), List.of(), Set.of()));
-        changed(EnumSet.of(Change.SHEET, Change.SELECTION));
-    }
-
-    private void changed(Set<Change> what) {
-        listeners.tell(what);
+        listeners.tell(EnumSet.of(Change.SHEET, Change.SELECTION));
     }
 }
