@@ -39,6 +39,7 @@ import rondel.compose.arrange.Ungroup;
 import rondel.compose.lettering.AddText;
 import rondel.compose.lettering.SetText;
 import rondel.compose.link.Unlink;
+import rondel.compose.outline.AddOutline;
 import rondel.compose.outline.AddPoint;
 import rondel.compose.outline.JoinContours;
 import rondel.compose.outline.MoveHandle;
@@ -78,6 +79,7 @@ import rondel.geometry.Anchor;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
+import rondel.geometry.OutlineBuilder;
 import rondel.geometry.shape.BoxShape;
 import rondel.geometry.shape.Corners;
 import rondel.geometry.shape.StarShape;
@@ -203,6 +205,18 @@ final class ComposeOperations {
                 OperationKind.of(new Crop(List.of(new ElementId("picture")), Optional.of(new Box(110, 15, 20, 15)))),
                 OperationKind.of(new SetPictureBounds(PictureBounds.FRAME, 0.1)),
                 OperationKind.of(new MakePlain(List.of(new ElementId("box")))),
+                OperationKind.of(new AddOutline(
+                        OperationCatalogue.SHEET,
+                        new OutlineBuilder()
+                                .moveTo(20, 40)
+                                .cubicTo(30, 20, 50, 20, 60, 40)
+                                .lineTo(40, 60)
+                                .close()
+                                .build(),
+                        "Shell",
+                        Paint.solid(Rgba.WHITE),
+                        Optional.of(Stroke.plain(OperationCatalogue.SEA_GREEN, 0.5)),
+                        Role.CUT)),
                 OperationKind.of(new AddPoint(new ElementId("leaf"), 0, 0, 0.5)),
                 OperationKind.of(new MovePoint(new ElementId("leaf"), 0, 1, 35, 8)),
                 OperationKind.of(new MoveHandle(new ElementId("leaf"), 0, 1, 1, 38, 16)),

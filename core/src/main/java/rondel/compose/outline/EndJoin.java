@@ -13,16 +13,7 @@ final class EndJoin {
 
     /** Two contours as one, joined where their ends are nearest; the first keeps its direction. */
     static Contour nearest(Contour a, Contour b, double tolerance) {
-        Point start = a.segments().getFirst().start();
-        Point end = a.segments().getLast().end();
-        Point otherStart = b.segments().getFirst().start();
-        Point otherEnd = b.segments().getLast().end();
-        double[] gaps = {
-            end.distanceTo(otherStart),
-            end.distanceTo(otherEnd),
-            start.distanceTo(otherEnd),
-            start.distanceTo(otherStart)
-        };
+        double[] gaps = gaps(a, b);
         int best = 0;
         for (int i = 1; i < gaps.length; i++) {
             best = gaps[i] < gaps[best] ? i : best;
@@ -32,6 +23,25 @@ final class EndJoin {
             case 1 -> follow(a, b.reversed(), tolerance);
             case 2 -> follow(b, a, tolerance);
             default -> follow(b.reversed(), a, tolerance);
+        };
+    }
+
+    /** How far the nearest ends of two contours are from each other. */
+    static double gap(Contour a, Contour b) {
+        return java.util.Arrays.stream(gaps(a, b)).min().orElseThrow();
+    }
+
+    /** From the end of one to both of the other, and from its start to both of the other. */
+    private static double[] gaps(Contour a, Contour b) {
+        Point start = a.segments().getFirst().start();
+        Point end = a.segments().getLast().end();
+        Point otherStart = b.segments().getFirst().start();
+        Point otherEnd = b.segments().getLast().end();
+        return new double[] {
+            end.distanceTo(otherStart),
+            end.distanceTo(otherEnd),
+            start.distanceTo(otherEnd),
+            start.distanceTo(otherStart)
         };
     }
 

@@ -4,7 +4,7 @@ import rondel.geometry.Point;
 import rondel.geometry.curve.Bezier;
 
 /** Places on curves: the one nearest to a point, and where two curves cross. */
-final class CurveFoot {
+public final class CurveFoot {
 
     private static final int ROUNDS = 8;
 
@@ -14,7 +14,7 @@ final class CurveFoot {
      *  and Newton, which settles as long as the point is nearer than the curve bends.
      *
      * @param steps the number of chords to look at */
-    static double of(Bezier curve, double x, double y, int steps) {
+    public static double of(Bezier curve, double x, double y, int steps) {
         double best = Double.POSITIVE_INFINITY;
         double t = 0;
         double ax = curve.startX();

@@ -48,7 +48,7 @@ public record BalloonShape(
         if (foot > 0 && tail > 0) {
             out.lineTo(width * tipAt, height).lineTo(left, body);
         }
-        if (left > r) {
+        if (out.x() > r) { // also where there is no tail, wherever it would stand
             out.lineTo(r, body);
         }
         round(out, r, 0, body - r);

@@ -35,7 +35,10 @@ public record BoxShape(@Mm double width, @Mm double height, Corners corners, Edg
         double inset = Math.min(edge.outwards(), Math.min(width, height) / 3);
         double right = width - inset;
         double bottom = height - inset;
-        Corners c = corners.within(right - inset, bottom - inset);
+        // Each side keeps room for one scallop or tooth, or nothing would reach out to the frame between two round
+        // corners.
+        double room = edge.outwards() > 0 ? Math.min(edge.pitch(), Math.min(width, height) / 3) : 0;
+        Corners c = corners.within(Math.max(0, right - inset - room), Math.max(0, bottom - inset - room));
         OutlineBuilder out = new OutlineBuilder().moveTo(inset + c.topLeft(), inset);
         EdgeLine line = new EdgeLine(
                 out,
@@ -56,6 +59,9 @@ public record BoxShape(@Mm double width, @Mm double height, Corners corners, Edg
         return out.close().build();
     }
 
+    /** Corners smaller than this, in mm, are none. */
+    private static final double FLAT = 1e-9;
+
     private static void side(EdgeLine line, double x1, double y1, double x2, double y2) {
         if (x1 != x2 || y1 != y2) {
             line.side(new PathLength(List.of(Bezier.line(new Point(x1, y1), new Point(x2, y2)))));
@@ -65,7 +71,7 @@ public record BoxShape(@Mm double width, @Mm double height, Corners corners, Edg
     /** A corner about a place, from where the outline has come to. */
     private void corner(
             OutlineBuilder out, EdgeLine line, double radius, double cx, double cy, double toX, double toY) {
-        if (radius == 0) {
+        if (radius < FLAT) {
             return;
         }
         OutlineBuilder piece = new OutlineBuilder().moveTo(out.x(), out.y());

@@ -30,6 +30,9 @@ public record Edge(
     /** The finest pitch, in mm: finer than any blade follows. */
     private static final double FINEST = 0.2;
 
+    /** The pitch of an edge that a person just chose, in mm. */
+    private static final double USUAL_PITCH = 6;
+
     public Edge {
         ShapeLimits.length("depth", depth);
         ShapeLimits.length("pitch", pitch);
@@ -41,6 +44,14 @@ public record Edge(
             double most = style == Style.POSTAGE ? 1.0 / 3 : 0.5;
             depth = depth == 0 ? usual * pitch : Math.min(depth, most * pitch);
         }
+    }
+
+    /** What it is made of otherwise; one that was plain gets a usual pitch. */
+    public Edge withStyle(Style other) {
+        if (other == Style.PLAIN) {
+            return USUAL;
+        }
+        return pitch < FINEST ? new Edge(other, USUAL_PITCH, 0) : new Edge(other, pitch, depth);
     }
 
     Edge withDepth(double other) {

@@ -31,6 +31,7 @@ import rondel.desktop.bar.TopBar;
 import rondel.desktop.command.CommandScope;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
+import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.compose.shelf.ShelfActions;
 import rondel.desktop.compose.shelf.ShelfModel;
 import rondel.desktop.compose.shelf.ShelfView;
@@ -101,9 +102,11 @@ public final class BenchWindow extends StackPane {
         ShelfActions shelfActions = new ShelfActions(desk, shelfModel, questions);
         LetterChoice letters = new LetterChoice(desk, texts);
         sheet.offer(letters);
+        PointChoice points = new PointChoice(desk);
+        sheet.offer(points);
         preview = new Preview(desk, sheet);
         BackgroundEdits edits = new BackgroundEdits(desk, progress, new FillingRun(desk, progress, sheet), preview);
-        commands = new Commands(desk, sheet, actions, questions, texts, letters, shelfActions, stages, edits);
+        commands = new Commands(desk, sheet, actions, questions, texts, letters, points, shelfActions, stages, edits);
         Carrying carrying = new Carrying();
         shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
@@ -119,13 +122,14 @@ public final class BenchWindow extends StackPane {
         MenuBar menus = new MenuBar(Menus.bar(commands, desk.notices()::refuse).toArray(Menu[]::new));
         menus.setId("menus");
         menus.setUseSystemMenuBar(true);
-        HandStrip hand = new HandStrip(desk, commands);
+        HandStrip hand = new HandStrip(desk, commands, points);
         all.setTop(new VBox(menus, new TopBar(desk, commands, stages, findings), hand));
         stages.onChange(() -> {
             hand.setVisible(stages.get().showsSheet());
             hand.setManaged(stages.get().showsSheet());
         });
-        WindowParts parts = new WindowParts(desk, sheet, shelf, commands, texts, letters, findings, preview, edits);
+        WindowParts parts =
+                new WindowParts(desk, sheet, shelf, commands, texts, letters, points, findings, preview, edits);
         Map<Stage, StageView> views = new HashMap<>();
         entries.forEach(e -> views.put(e.stage(), e.view().apply(parts)));
         show(views.get(stages.get()), all);

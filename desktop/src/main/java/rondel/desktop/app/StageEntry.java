@@ -26,7 +26,9 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
         return new StageEntry(
                 ComposeStage.STAGE,
                 w -> new ComposeStage(
-                        w.shelf(), w.sheet(), new MeasureView(w.desk(), w.commands(), w.texts(), w.letters())),
+                        w.shelf(),
+                        w.sheet(),
+                        new MeasureView(w.desk(), w.commands(), w.texts(), w.letters(), w.points())),
                 List.of(
                         new StageShot("compose", 0, "Middle"),
                         new StageShot("planner", 1, "Sticker 5"),

@@ -1,6 +1,7 @@
 package rondel.desktop.app;
 
 import rondel.desktop.command.Commands;
+import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.compose.shelf.ShelfView;
 import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.compose.text.TextEdits;
@@ -18,6 +19,7 @@ record WindowParts(
         Commands commands,
         TextEdits texts,
         LetterChoice letters,
+        PointChoice points,
         FindingsModel findings,
         Preview preview,
         BackgroundEdits edits) {}

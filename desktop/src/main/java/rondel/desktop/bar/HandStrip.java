@@ -12,6 +12,7 @@ import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.HandTable;
 import rondel.desktop.command.Menus;
+import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.look.CommandIcons;
 import rondel.words.Words;
@@ -21,23 +22,28 @@ public final class HandStrip extends HBox {
 
     private final Desk desk;
     private final Commands commands;
+    private final PointChoice points;
     private List<String> shown = List.of();
 
-    public HandStrip(Desk desk, Commands commands) {
+    public HandStrip(Desk desk, Commands commands, PointChoice points) {
         super(4);
         this.desk = desk;
         this.commands = commands;
+        this.points = points;
         setId("hand");
         getStyleClass().add("hand-strip");
         setAlignment(Pos.CENTER_LEFT);
         desk.selection().onChange(this::show);
         desk.bench().onChange(this::show);
+        points.onChange(this::show);
         show();
     }
 
     private void show() {
-        List<String> ids = HandTable.of(
-                desk.bench().selected().stream().map(l -> l.element()).toList());
+        List<String> ids = points.isOpen()
+                ? HandTable.POINTS
+                : HandTable.of(
+                        desk.bench().selected().stream().map(l -> l.element()).toList());
         if (ids.equals(shown)) {
             return;
         }

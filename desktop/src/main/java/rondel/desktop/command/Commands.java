@@ -21,6 +21,7 @@ import rondel.compose.arrange.ToBack;
 import rondel.compose.arrange.ToFront;
 import rondel.compose.arrange.Ungroup;
 import rondel.compose.sheets.RemoveSheet;
+import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.compose.shelf.ShelfActions;
 import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.compose.text.TextEdits;
@@ -63,6 +64,7 @@ public final class Commands {
             Questions questions,
             TextEdits texts,
             LetterChoice letters,
+            PointChoice points,
             ShelfActions shelf,
             StageChoice stages,
             BackgroundEdits edits) {
@@ -88,16 +90,17 @@ public final class Commands {
         add("keySheet", "F1", always(), () -> showingKeys.run());
         add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
         add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);
-        edits(letters);
-        arranging();
+        edits(letters, points);
+        arranging(points);
         sheets(files);
-        new SelectCommands(this, desk).add();
+        new SelectCommands(this, desk, points).add();
         new SpacingCommands(this, desk, questions).add();
         new SlotCommands(this, desk, files).add();
         new TryOutCommands(this, desk, questions).add();
         new ColourCommands(this, desk, sheet, questions).add();
         new LinesCommands(this, desk, edits).add();
-        new ShapeCommands(this, desk, sheet::middle).add();
+        new ShapeCommands(this, desk, sheet).add();
+        new PointCommands(this, desk, sheet, points).add();
         new RoleCommands(this, desk, questions).add();
         stageCommands();
         add("fit", "Shortcut+0", always(), sheet::fit);
@@ -136,8 +139,14 @@ public final class Commands {
                 .id());
     }
 
-    private void edits(LetterChoice letters) {
-        operation("delete", "Delete", ids -> new Delete(ids));
+    private void edits(LetterChoice letters, PointChoice points) {
+        add("delete", "Delete", this::anySelected, () -> {
+            if (points.picked().isPresent()) {
+                points.remove();
+            } else {
+                desk.perform(new Delete(bench.selectedIds()));
+            }
+        });
         operation("duplicate", "Shortcut+D", ids -> {
             double step = bench.job().unit().coarseNudge();
             return new Duplicate(ids, step, step);
@@ -149,9 +158,11 @@ public final class Commands {
                 "Enter",
                 this::oneGroup,
                 () -> bench.stepInto(bench.selectedIds().getFirst()));
-        add("stepOut", "Esc", () -> letters.isOpen() || bench.depth() > 0 || anySelected(), () -> {
+        add("stepOut", "Esc", () -> letters.isOpen() || points.isOpen() || bench.depth() > 0 || anySelected(), () -> {
             if (letters.isOpen()) {
                 letters.close();
+            } else if (points.isOpen()) {
+                points.close();
             } else {
                 stepOut();
             }
@@ -173,7 +184,7 @@ public final class Commands {
                 () -> desk.perform(new Lock(ids(Element::locked), false)));
     }
 
-    private void arranging() {
+    private void arranging(PointChoice points) {
         operation("raise", "Shortcut+Close Bracket", Raise::new);
         operation("lower", "Shortcut+Open Bracket", Lower::new);
         operation("toFront", "Shortcut+Shift+Close Bracket", ToFront::new);
@@ -182,21 +193,27 @@ public final class Commands {
         operation("turnLeft", "Shortcut+Shift+R", ids -> new Rotate(ids, -90, Anchor.CENTRE));
         operation("flipAcross", "Alt+Shift+H", ids -> new Flip(ids, Axis.HORIZONTAL));
         operation("flipDown", "Alt+Shift+V", ids -> new Flip(ids, Axis.VERTICAL));
-        nudge("nudgeLeft", "Left", -1, 0);
-        nudge("nudgeRight", "Right", 1, 0);
-        nudge("nudgeUp", "Up", 0, -1);
-        nudge("nudgeDown", "Down", 0, 1);
+        nudge(points, "nudgeLeft", "Left", -1, 0);
+        nudge(points, "nudgeRight", "Right", 1, 0);
+        nudge(points, "nudgeUp", "Up", 0, -1);
+        nudge(points, "nudgeDown", "Down", 0, 1);
     }
 
-    private void nudge(String id, String key, int across, int down) {
-        operation(id, key, ids -> {
-            double step = bench.job().unit().fineNudge();
-            return new Move(ids, across * step, down * step);
-        });
-        operation(id + "Far", "Shift+" + key, ids -> {
-            double step = bench.job().unit().coarseNudge();
-            return new Move(ids, across * step, down * step);
-        });
+    private void nudge(PointChoice points, String id, String key, int across, int down) {
+        add(id, key, this::anySelected, () -> nudge(points, bench.job().unit().fineNudge(), across, down));
+        add(
+                id + "Far",
+                "Shift+" + key,
+                this::anySelected,
+                () -> nudge(points, bench.job().unit().coarseNudge(), across, down));
+    }
+
+    private void nudge(PointChoice points, double step, int across, int down) {
+        if (points.picked().isPresent()) {
+            points.nudge(across * step, down * step);
+        } else {
+            desk.perform(new Move(bench.selectedIds(), across * step, down * step));
+        }
     }
 
     /** What asking for a command does. */

@@ -20,8 +20,9 @@ public final class HandTable {
             "addOval",
             "addLine",
             "addStar",
-            "addScalloped",
+            "pen",
             "place",
+            "addScalloped",
             "addHeart",
             "addPolygon",
             "addTag",
@@ -39,6 +40,18 @@ public final class HandTable {
     private static final int ROWS = 14;
 
     private static final List<String> ALWAYS = List.of("hide", "lock", "delete", "ask");
+
+    /** For an outline whose points are open. */
+    public static final List<String> POINTS = List.of(
+            "pointAdd",
+            "pointRemove",
+            "pointSmooth",
+            "pointCorner",
+            "outlineSplit",
+            "outlineJoin",
+            "points",
+            "pointNext",
+            "pointPrevious");
 
     private static final List<String> ANY = List.of(
             "duplicate",
@@ -97,6 +110,7 @@ public final class HandTable {
 
     private static final List<String> SHAPE = List.of(
             "halo",
+            "points",
             "pickColour",
             "makeWindows",
             "shadow",

@@ -53,6 +53,7 @@ public final class Menus {
                         "addLine",
                         "addScalloped",
                         sub("shapes"),
+                        "pen",
                         LINE,
                         "addGuide",
                         "clearGuides",
@@ -136,6 +137,20 @@ public final class Menus {
                             "addArrow",
                             "addRing",
                             "addBalloon")),
+            Map.entry(
+                    "points",
+                    List.of(
+                            "points",
+                            "pointNext",
+                            "pointPrevious",
+                            LINE,
+                            "pointAdd",
+                            "pointRemove",
+                            "pointSmooth",
+                            "pointCorner",
+                            LINE,
+                            "outlineSplit",
+                            "outlineJoin")),
             Map.entry("order", List.of("raise", "lower", "toFront", "toBack")),
             Map.entry("turn", List.of("turnRight", "turnLeft", "flipAcross", "flipDown", LINE, "larger", "smaller")),
             Map.entry("keep", List.of("hide", "showAll", "lock", "unlockAll", LINE, "pin", "linesScale")),
@@ -155,7 +170,9 @@ public final class Menus {
             Map.entry("tryOut", List.of("tryOut", "tryNext", "tryPrevious", "trySideBySide", "trySettle")),
             Map.entry("repeat", List.of("mirrorToCorners", "unlink", "repeatAlong")),
             Map.entry("combine", List.of("unite", "subtract", "intersect", "exclude", "divide", "dropCovered")),
-            Map.entry("outlines", List.of("toOutlines", "linesToOutlines", "joinEnds", "smoothForBlade", "makePlain")),
+            Map.entry(
+                    "outlines",
+                    List.of("toOutlines", "linesToOutlines", "joinEnds", "smoothForBlade", "makePlain", sub("points"))),
             Map.entry(
                     "pieces",
                     List.of(

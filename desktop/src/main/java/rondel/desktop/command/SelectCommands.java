@@ -8,6 +8,7 @@ import rondel.compose.arrange.RepeatDuplicate;
 import rondel.compose.pick.Likeness;
 import rondel.compose.pick.Picker;
 import rondel.compose.sheets.SetLinesScale;
+import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.model.Bench;
 import rondel.geometry.Point;
@@ -21,11 +22,13 @@ final class SelectCommands {
     private final Commands all;
     private final Desk desk;
     private final Bench bench;
+    private final PointChoice points;
 
-    SelectCommands(Commands all, Desk desk) {
+    SelectCommands(Commands all, Desk desk, PointChoice points) {
         this.all = all;
         this.desk = desk;
         this.bench = desk.bench();
+        this.points = points;
     }
 
     void add() {
@@ -34,8 +37,8 @@ final class SelectCommands {
         all.put("sameSize", "", this::anySelected, () -> alike(Likeness.SIZE));
         all.put("sameKind", "", this::anySelected, () -> alike(Likeness.KIND));
         all.put("sameRole", "", this::anySelected, () -> alike(Likeness.ROLE));
-        all.put("selectNext", "Alt+Right", this::anyThere, () -> step(1, false));
-        all.put("selectPrevious", "Alt+Left", this::anyThere, () -> step(-1, false));
+        all.put("selectNext", "Alt+Right", this::anyThere, () -> next(1));
+        all.put("selectPrevious", "Alt+Left", this::anyThere, () -> next(-1));
         all.put("alsoNext", "Alt+Shift+Right", this::anyThere, () -> step(1, true));
         all.put("alsoPrevious", "Alt+Shift+Left", this::anyThere, () -> step(-1, true));
         all.put("selectBeneath", "Alt+Down", this::oneSelected, this::beneath);
@@ -51,6 +54,15 @@ final class SelectCommands {
                 "",
                 () -> true,
                 () -> desk.perform(new SetLinesScale(!bench.job().linesScale())));
+    }
+
+    /** Goes on to the next thing; where the points of an outline are open, to the next of them. */
+    private void next(int by) {
+        if (points.isOpen()) {
+            points.step(by);
+        } else {
+            step(by, false);
+        }
     }
 
     private void alike(Likeness how) {

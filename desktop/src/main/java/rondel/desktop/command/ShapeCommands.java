@@ -2,16 +2,16 @@ package rondel.desktop.command;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import rondel.compose.arrange.Scale;
 import rondel.compose.picture.Crop;
 import rondel.compose.picture.SetPictureBounds;
 import rondel.compose.shape.AddShape;
+import rondel.compose.shape.DrawnShape;
 import rondel.compose.shape.MakePlain;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.sheet.SheetView;
+import rondel.desktop.sheet.drawing.ShapeDrawing;
 import rondel.geometry.Anchor;
-import rondel.geometry.Box;
-import rondel.geometry.Point;
 import rondel.geometry.shape.ArrowShape;
 import rondel.geometry.shape.BalloonShape;
 import rondel.geometry.shape.BannerShape;
@@ -36,15 +36,15 @@ import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.words.Words;
 
-/** Commands that add plain shapes at a usual size, and that change shapes as a whole. */
+/** Commands that draw plain shapes, by a drag or at a usual size, and that change shapes as a whole. */
 final class ShapeCommands {
 
     /** A usual size, in mm: two inches. */
     private static final double USUAL = 50.8;
 
     private static final Paint FILL = Paint.solid(new Rgba(0xdc, 0xeb, 0xe6, 255));
-    private static final Rgba LINE = new Rgba(0x1f, 0x6f, 0x6b, 255);
-    private static final double LINE_WIDTH = 0.5;
+    static final Rgba LINE = new Rgba(0x1f, 0x6f, 0x6b, 255);
+    static final double LINE_WIDTH = 0.5;
     private static final double STEP = 1.1;
 
     /** From which opacity, 0 to 1, a pixel counts as seen. */
@@ -52,13 +52,12 @@ final class ShapeCommands {
 
     private final Commands all;
     private final Desk desk;
-    private final Supplier<Point> middle;
+    private final SheetView sheet;
 
-    /** @param middle where on the sheet the middle of the view is */
-    ShapeCommands(Commands all, Desk desk, Supplier<Point> middle) {
+    ShapeCommands(Commands all, Desk desk, SheetView sheet) {
         this.all = all;
         this.desk = desk;
-        this.middle = middle;
+        this.sheet = sheet;
     }
 
     void add() {
@@ -91,21 +90,24 @@ final class ShapeCommands {
 
     private void shape(String id, PlainShape shape) {
         all.put(id, "", () -> true, () -> {
-            Box box = shape.outline().bounds().orElseThrow();
-            Point at = middle.get();
-            boolean line = shape instanceof LineShape;
-            desk.bench().stepOut(0);
-            desk.perform(new AddShape(
-                    desk.bench().sheet().id(),
-                    shape,
-                    at.x() - box.centre().x(),
-                    at.y() - box.centre().y(),
-                    Words.of("shape.name." + id),
-                    line ? Paint.NONE : FILL,
-                    Optional.of(Stroke.plain(LINE, LINE_WIDTH)
-                            .withPosition(line ? Stroke.Position.CENTRE : Stroke.Position.INSIDE)),
-                    Role.PRINT));
+            desk.notices().say(Words.of("shape.how"));
+            sheet.tool().take(new ShapeDrawing(desk, sheet, shape, drawn -> add(id, drawn)));
         });
+    }
+
+    private void add(String id, DrawnShape drawn) {
+        boolean line = drawn.shape() instanceof LineShape;
+        desk.bench().stepOut(0);
+        desk.perform(new AddShape(
+                desk.bench().sheet().id(),
+                drawn.shape(),
+                drawn.x(),
+                drawn.y(),
+                Words.of("shape.name." + id),
+                line ? Paint.NONE : FILL,
+                Optional.of(Stroke.plain(LINE, LINE_WIDTH)
+                        .withPosition(line ? Stroke.Position.CENTRE : Stroke.Position.INSIDE)),
+                Role.PRINT));
     }
 
     /** From what can be seen of pictures to their frames, and back. */

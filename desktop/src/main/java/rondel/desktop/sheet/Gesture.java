@@ -8,11 +8,11 @@ import rondel.geometry.Point;
 import rondel.operation.Operation;
 
 /** What a drag on the selection does: a map on the sheet while it lasts, an operation when it ends. */
-interface Gesture {
+public interface Gesture {
 
     /** Which keys are held. */
     record Keys(boolean shift, boolean alt, boolean control) {
-        static final Keys NONE = new Keys(false, false, false);
+        public static final Keys NONE = new Keys(false, false, false);
     }
 
     /** How the selection stands with the pointer at a place on the sheet. */

@@ -13,6 +13,7 @@ public final class HeldTool {
     private final BrushLayer layer = new BrushLayer();
     private Optional<SheetBrush> brush = Optional.empty();
     private Optional<Consumer<Point>> pointing = Optional.empty();
+    private Optional<SheetTool> inHand = Optional.empty();
 
     HeldTool(Region sheet) {
         this.sheet = sheet;
@@ -31,6 +32,30 @@ public final class HeldTool {
 
     BrushLayer layer() {
         return layer;
+    }
+
+    /** Takes a tool in hand, in the place of what was. */
+    public void take(SheetTool tool) {
+        putDown();
+        inHand = Optional.of(tool);
+        sheet.setCursor(Cursor.CROSSHAIR);
+        sheet.requestFocus();
+    }
+
+    /** Puts down what is in hand; true where something was. */
+    public boolean putDown() {
+        Optional<SheetTool> held = inHand;
+        inHand = Optional.empty();
+        held.ifPresent(SheetTool::putDown);
+        if (held.isPresent()) {
+            sheet.setCursor(Cursor.DEFAULT);
+        }
+        return held.isPresent();
+    }
+
+    /** What is in hand. */
+    public Optional<SheetTool> inHand() {
+        return inHand;
     }
 
     /** Takes the next click on the sheet as a place that is meant. */

@@ -1,7 +1,7 @@
 package rondel.desktop.sheet;
 
 /** What a press on the sheet has begun, until the button is let go. */
-interface Press {
+public interface Press {
 
     /** The pointer has moved. */
     void dragged(Pointer at);

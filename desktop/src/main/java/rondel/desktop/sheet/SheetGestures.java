@@ -20,6 +20,7 @@ import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.GroupElement;
+import rondel.job.ShapeElement;
 import rondel.job.TextElement;
 
 /** Turns what the mouse does on the sheet into selections, drags and views. */
@@ -48,11 +49,15 @@ final class SheetGestures {
         view.setOnScroll(this::scrolled);
         view.setOnZoom(e -> view.look(view.viewport().zoomed(e.getZoomFactor(), e.getX(), e.getY())));
         view.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.SPACE) {
+            if (view.tool().inHand().filter(t -> t.key(e)).isPresent()) {
+                e.consume();
+            } else if (e.getCode() == KeyCode.SPACE) {
                 spaceHeld = true;
                 view.setCursor(Cursor.OPEN_HAND);
             } else if (e.getCode() == KeyCode.ESCAPE
-                    && (view.tool().takePointing().isPresent() || letGo())) {
+                    && (view.tool().takePointing().isPresent()
+                            || letGo()
+                            || view.tool().putDown())) {
                 e.consume();
             }
         });
@@ -92,12 +97,17 @@ final class SheetGestures {
     }
 
     private Optional<Press> pressedPrimary(MouseEvent e) {
+        if (view.tool().inHand().isPresent()) {
+            return Optional.of(view.tool().inHand().get().press(pointer(e)));
+        }
         if (view.tool().brush().isPresent()) {
             return Optional.of(new BrushPress(view, view.tool().brush().get(), pressedSheet));
         }
         Optional<Press> letter =
                 view.letters().open().flatMap(l -> LetterPress.on(view, l, pressedScreen, pressedSheet));
-        return letter.isPresent() ? letter : pressedThings(e);
+        return letter.or(() -> view.points().open().flatMap(p -> PointPress.on(view, desk, p, pressedScreen)))
+                .or(() -> view.figures().pressAt(view, pressedScreen))
+                .or(() -> pressedThings(e));
     }
 
     private Optional<Press> pressedThings(MouseEvent e) {
@@ -145,11 +155,18 @@ final class SheetGestures {
         if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && e.isStillSincePress()) {
             hit().filter(this::isGroup).ifPresent(desk.bench()::stepInto);
             hit().filter(this::isText).ifPresent(id -> view.letters().openText());
+            if (view.points().open().isEmpty()) {
+                hit().filter(this::isOutline).ifPresent(id -> view.points().openShape());
+            }
         }
     }
 
     private boolean isText(ElementId id) {
         return desk.bench().job().located(id).element() instanceof TextElement;
+    }
+
+    private boolean isOutline(ElementId id) {
+        return desk.bench().job().located(id).element() instanceof ShapeElement;
     }
 
     private boolean isGroup(ElementId id) {
@@ -185,6 +202,15 @@ final class SheetGestures {
     }
 
     private void hover(MouseEvent e) {
+        if (view.tool().inHand().isPresent()) {
+            view.tool()
+                    .inHand()
+                    .get()
+                    .hover(
+                            view.viewport().toSheet(e.getX(), e.getY()),
+                            new Gesture.Keys(e.isShiftDown(), e.isAltDown(), e.isControlDown()));
+            return;
+        }
         if (spaceHeld || view.tool().brush().isPresent() || view.tool().isPointing()) {
             return;
         }

@@ -10,6 +10,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
 import javafx.stage.Window;
 import rondel.compose.snap.Snap;
+import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.model.Change;
@@ -45,6 +46,9 @@ public final class SheetView extends Region {
     private Optional<List<Guide>> draggedGuides = Optional.empty();
     private final LineLayer lines;
     private final LetterLayer letters = new LetterLayer();
+    private final FigureLayer figures;
+    private final PointLayer points = new PointLayer();
+    private final DrawingLayer drawing = new DrawingLayer();
     private final MarkLayer markLayer;
     private List<SheetMark> marks = List.of();
     private final HeldTool tool = new HeldTool(this);
@@ -63,6 +67,7 @@ public final class SheetView extends Region {
         setFocusTraversable(true);
         readouts = new GapReadouts(desk);
         lines = new LineLayer(desk.workers());
+        figures = new FigureLayer(desk);
         markLayer = new MarkLayer(id -> desk.bench().select(List.of(id)));
         getChildren()
                 .addAll(
@@ -74,8 +79,11 @@ public final class SheetView extends Region {
                         veil,
                         guides,
                         overlay,
+                        figures,
                         letters,
+                        points,
                         tool.layer(),
+                        drawing,
                         carried.snapLines(),
                         readouts,
                         markLayer,
@@ -107,6 +115,12 @@ public final class SheetView extends Region {
         choice.onChange(this::refreshOverlay);
     }
 
+    /** Shows the points of an outline when they are opened, and lets them be dragged. */
+    public void offer(PointChoice choice) {
+        points.offer(choice);
+        choice.onChange(this::refreshOverlay);
+    }
+
     /** Shows what will be made, with the artwork faded; or the artwork again. */
     public void showLines(boolean on) {
         lines.open(on);
@@ -116,6 +130,24 @@ public final class SheetView extends Region {
 
     LetterLayer letters() {
         return letters;
+    }
+
+    FigureLayer figures() {
+        return figures;
+    }
+
+    PointLayer points() {
+        return points;
+    }
+
+    /** What is being drawn by hand. */
+    public DrawingLayer drawing() {
+        return drawing;
+    }
+
+    /** Shows why a place that is dragged holds where it does. */
+    public void showSnap(List<Snap.Line> held) {
+        carried.snapLines().show(held, viewport);
     }
 
     public void onLook(Runnable action) {
@@ -234,8 +266,11 @@ public final class SheetView extends Region {
                 veil,
                 guides,
                 overlay,
+                figures,
                 letters,
+                points,
                 tool.layer(),
+                drawing,
                 carried.snapLines(),
                 readouts)) {
             layer.resizeRelocate(0, 0, getWidth(), getHeight());
@@ -265,10 +300,12 @@ public final class SheetView extends Region {
     }
 
     private void refreshOverlay() {
-        boolean lettering = letters.open().isPresent();
+        boolean lettering = letters.open().isPresent() || points.open().isPresent();
         SelectionFacts facts = desk.selection().facts();
         overlay.show(lettering ? Optional.empty() : facts.boxes().around(), carried.moved(), viewport);
         letters.show(Optional.empty(), viewport);
+        points.show(viewport);
+        figures.show(!lettering && !carried.isUnderWay(), viewport);
         overlay.showMembers(carried.isUnderWay() ? List.of() : facts.boxes().members(), carried.moved(), viewport);
         readouts.show(
                 carried.isUnderWay() || lettering ? Optional.empty() : facts.surroundings(),

@@ -78,6 +78,8 @@ class AskFieldTest extends BenchFixture {
         push(KeyCode.ENTER);
         calm();
         assertThat(lookup("#ask").query().isVisible()).isFalse();
+        push(KeyCode.ENTER);
+        calm();
         assertThat(((ShapeElement) only()).plain()).containsInstanceOf(BoxShape.class);
 
         onFx(bench::selectNothing);

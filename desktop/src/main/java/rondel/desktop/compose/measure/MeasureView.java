@@ -24,6 +24,7 @@ import rondel.compose.arrange.TurnTo;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.desk.Desk;
@@ -60,6 +61,7 @@ public final class MeasureView extends VBox {
     private final TextSection text;
     private final SpacingSection spacing;
     private final LooksSection looks;
+    private final ShapeSection shape;
     private final ShadowSection shadow;
     private final LinkSection link;
     private final OriginSection origin;
@@ -68,7 +70,7 @@ public final class MeasureView extends VBox {
     private LengthUnit shownUnit;
     private List<Swatch> shownPalette = List.of();
 
-    public MeasureView(Desk desk, Commands commands, TextEdits texts, LetterChoice letters) {
+    public MeasureView(Desk desk, Commands commands, TextEdits texts, LetterChoice letters, PointChoice points) {
         this.desk = desk;
         getStyleClass().addAll("side", "measure");
         setId("measure");
@@ -85,6 +87,7 @@ public final class MeasureView extends VBox {
         text = new TextSection(desk, texts);
         spacing = new SpacingSection(desk, commands);
         looks = new LooksSection(desk);
+        shape = new ShapeSection(desk);
         shadow = new ShadowSection(desk);
         link = new LinkSection(desk, commands.get("unlink"));
         origin = new OriginSection(desk);
@@ -94,7 +97,9 @@ public final class MeasureView extends VBox {
                 .addAll(
                         named(),
                         new LetterSection(desk, letters, commands.get("glyphs")),
+                        new PointSection(desk, points, commands),
                         sizes(),
+                        shape,
                         ppi,
                         link,
                         text,
@@ -214,6 +219,7 @@ public final class MeasureView extends VBox {
         y.show(at.map(p -> OptionalDouble.of(p.y())).orElse(OptionalDouble.empty()));
         turn.show(m.turn());
         looks.show(m);
+        shape.show(facts.selected().stream().map(l -> l.element()).toList());
         link.show(facts.alike());
         origin.show(facts.selected());
         showing = false;
