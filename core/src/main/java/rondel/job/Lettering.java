@@ -74,6 +74,34 @@ public record Lettering(
         return withLetters(others);
     }
 
+    /** The same with a part of its content said otherwise: single letters that stand otherwise keep to their letters.
+     *
+     * @param from the index of the first character that goes
+     * @param to the index after the last */
+    public Lettering withEdit(int from, int to, String by) {
+        int shift = by.length() - (to - from);
+        List<Letter> kept = letters.stream()
+                .filter(l -> l.at < from || l.at >= to)
+                .map(l -> l.at < from ? l : new Letter(l.at + shift, l.dx, l.dy, l.turn, l.scale, l.glyph))
+                .toList();
+        return withContent(content.substring(0, from) + by + content.substring(to)).withLetters(kept);
+    }
+
+    /** The same saying something else; what is alike at both ends is taken for what was left as it was. */
+    public Lettering saying(String other) {
+        int most = Math.min(content.length(), other.length());
+        int start = 0;
+        while (start < most && content.charAt(start) == other.charAt(start)) {
+            start++;
+        }
+        int end = 0;
+        while (end < most - start
+                && content.charAt(content.length() - 1 - end) == other.charAt(other.length() - 1 - end)) {
+            end++;
+        }
+        return withEdit(start, content.length() - end, other.substring(start, other.length() - end));
+    }
+
     public Lettering withContent(String other) {
         return new Lettering(other, font, size, tracking, lineSpacing, align, features, path, letters);
     }

@@ -10,8 +10,9 @@ import rondel.geometry.Outline;
  * @param base where it would stand if nobody had moved it: from the letter's own space, whose origin is the middle of its
  *     advance on the baseline, to the text's
  * @param placement where it stands
- * @param outline in its own space, at the size of the text */
-public record PlacedLetter(int at, int glyph, Affine base, Affine placement, Outline outline) {
+ * @param outline in its own space, at the size of the text
+ * @param advance how much room it takes on the line, in its own space */
+public record PlacedLetter(int at, int glyph, Affine base, Affine placement, Outline outline, double advance) {
 
     /** The outline in the text's space. */
     public Outline inText() {

@@ -25,8 +25,13 @@ public final class Typesetter {
      *
      * @throws Refusal if there is no font at all, a size is not above 0, or a feature is none */
     public Outline outline(Lettering lettering) {
+        return outline(letters(lettering));
+    }
+
+    /** The outlines of letters where they stand. */
+    public static Outline outline(List<PlacedLetter> letters) {
         Outline all = Outline.EMPTY;
-        for (PlacedLetter letter : letters(lettering)) {
+        for (PlacedLetter letter : letters) {
             all = all.plus(letter.inText());
         }
         return all;
@@ -100,7 +105,8 @@ public final class Typesetter {
                     g.glyph(),
                     base,
                     base.times(own),
-                    glyphs.of(g.glyph()).transformed(drawn)));
+                    glyphs.of(g.glyph()).transformed(drawn),
+                    g.advance() * size));
         }
     }
 }

@@ -94,6 +94,7 @@ final class CommandNeeds {
             Map.entry("joinEnds", "selection"),
             Map.entry("smoothForBlade", "selection"),
             Map.entry("makePlain", "selection"),
+            Map.entry("editText", "text"),
             Map.entry("points", "shape"),
             Map.entry("pointNext", "points"),
             Map.entry("pointPrevious", "points"),

@@ -25,6 +25,7 @@ import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.compose.shelf.ShelfActions;
 import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.compose.text.TextEdits;
+import rondel.desktop.compose.text.TextInPlace;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.files.DemoJobs;
 import rondel.desktop.files.JobActions;
@@ -64,6 +65,7 @@ public final class Commands {
             Questions questions,
             TextEdits texts,
             LetterChoice letters,
+            TextInPlace inPlace,
             PointChoice points,
             ShelfActions shelf,
             StageChoice stages,
@@ -79,7 +81,14 @@ public final class Commands {
         add("place", "Shortcut+I", always(), files.artwork()::place);
         add("fillIn", "Shortcut+Shift+F", always(), files.artwork()::fillIn);
         add("shelve", "", this::anySelected, shelf::shelve);
-        add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle()));
+        add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle(), () -> {
+            sheet.requestFocus();
+            inPlace.openAll();
+        }));
+        add("editText", "F2", this::oneText, () -> {
+            sheet.requestFocus();
+            inPlace.openAll();
+        });
         add("glyphs", "Shortcut+J", this::oneText, () -> texts.glyphs(questions::glyph));
         add("letters", "Shortcut+Shift+J", this::oneText, letters::open);
         add("textOnOutline", "", this::textAndShape, texts::onOutline);

@@ -68,6 +68,7 @@ public final class HandTable {
             "shelve");
 
     private static final List<String> TEXT = List.of(
+            "editText",
             "glyphs",
             "letters",
             "halo",

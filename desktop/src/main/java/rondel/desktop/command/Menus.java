@@ -89,7 +89,7 @@ public final class Menus {
                         "evenCentresDown",
                         "spaceOut",
                         "picturesBy"),
-                m.menu("text", "addText", "letters", "glyphs", LINE, "textOnOutline", "textStraight", LINE, "addFonts"),
+                m.menu("text", "addText", "editText", "letters", "glyphs", LINE, "textOnOutline", "textStraight", LINE, "addFonts"),
                 m.menu("colour", "pickColour", "recolour", "stops", "keepColours", LINE, "shadow"),
                 m.menu(
                         "lines",

@@ -40,11 +40,6 @@ final class LetterLayer extends Pane {
         offered = Optional.of(text);
     }
 
-    /** Opens the selected text's letters. */
-    void openText() {
-        offered.ifPresent(LetterChoice::open);
-    }
-
     Optional<LetterChoice> open() {
         return offered.filter(LetterChoice::isOpen);
     }

@@ -12,6 +12,7 @@ import javafx.stage.Window;
 import rondel.compose.snap.Snap;
 import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.compose.text.LetterChoice;
+import rondel.desktop.compose.text.TextInPlace;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.model.Change;
 import rondel.desktop.model.SelectionFacts;
@@ -48,6 +49,7 @@ public final class SheetView extends Region {
     private final LetterLayer letters = new LetterLayer();
     private final FigureLayer figures;
     private final PointLayer points = new PointLayer();
+    private final CaretLayer caret = new CaretLayer();
     private final DrawingLayer drawing = new DrawingLayer();
     private final MarkLayer markLayer;
     private List<SheetMark> marks = List.of();
@@ -82,6 +84,7 @@ public final class SheetView extends Region {
                         figures,
                         letters,
                         points,
+                        caret,
                         tool.layer(),
                         drawing,
                         carried.snapLines(),
@@ -105,14 +108,26 @@ public final class SheetView extends Region {
                         picture.density(now.doubleValue());
                     }
                 });
+        sceneProperty().flatMap(Scene::focusOwnerProperty).addListener((o, before, now) -> {
+            if (now != null && now != this) {
+                caret.open().ifPresent(TextInPlace::close); // what is written elsewhere is not written here
+            }
+        });
         gestures = new SheetGestures(desk, this);
         gestures.listen();
+        new CaretInput(this, caret).listen();
     }
 
     /** Shows the letters of a text when they are opened, and lets them be dragged. */
     public void offer(LetterChoice choice) {
         letters.offer(choice);
         choice.onChange(this::refreshOverlay);
+    }
+
+    /** Lets a text be edited where it stands. */
+    public void offer(TextInPlace text) {
+        caret.offer(text);
+        text.onChange(this::refreshOverlay);
     }
 
     /** Shows the points of an outline when they are opened, and lets them be dragged. */
@@ -134,6 +149,10 @@ public final class SheetView extends Region {
 
     FigureLayer figures() {
         return figures;
+    }
+
+    CaretLayer caret() {
+        return caret;
     }
 
     PointLayer points() {
@@ -269,6 +288,7 @@ public final class SheetView extends Region {
                 figures,
                 letters,
                 points,
+                caret,
                 tool.layer(),
                 drawing,
                 carried.snapLines(),
@@ -305,7 +325,8 @@ public final class SheetView extends Region {
         overlay.show(lettering ? Optional.empty() : facts.boxes().around(), carried.moved(), viewport);
         letters.show(Optional.empty(), viewport);
         points.show(viewport);
-        figures.show(!lettering && !carried.isUnderWay(), viewport);
+        caret.show(viewport);
+        figures.show(!lettering && caret.open().isEmpty() && !carried.isUnderWay(), viewport);
         overlay.showMembers(carried.isUnderWay() ? List.of() : facts.boxes().members(), carried.moved(), viewport);
         readouts.show(
                 carried.isUnderWay() || lettering ? Optional.empty() : facts.surroundings(),

@@ -29,6 +29,7 @@ import rondel.job.TextAlign;
 import rondel.job.TextElement;
 import rondel.operation.Operation;
 import rondel.operation.Together;
+import rondel.text.CaretPlaces;
 import rondel.text.FontBook;
 import rondel.text.GlyphCatalogue;
 import rondel.text.PlacedLetter;
@@ -42,11 +43,15 @@ public final class TextEdits {
     private static final Rgba INK = new Rgba(0x16, 0x40, 0x3d, 255);
     private static final double USUAL_SIZE = 12;
 
+    /** What a first text is set in: it ships, so it is at hand everywhere. */
+    private static final FontChoice SHIPPED = new FontChoice("Nunito", 400, false);
+
     private final Desk desk;
     private final Progress progress;
     private final Supplier<FontBook> fonts;
     private final Typesetter typesetter;
     private List<FontChoice> known = List.of();
+    private volatile Optional<FontChoice> last = Optional.empty();
 
     public TextEdits(Desk desk, Progress progress, Supplier<FontBook> fonts) {
         this.desk = desk;
@@ -83,6 +88,36 @@ public final class TextEdits {
     void letters(Lettering lettering, Consumer<List<PlacedLetter>> ready) {
         progress.run(Words.of("progress.setting"), () -> typesetter.letters(lettering), ready);
     }
+
+    /** Gives where the caret may stand in a text, once it is set. */
+    void places(Lettering lettering, Consumer<CaretPlaces> ready) {
+        progress.run(
+                Words.of("progress.setting"),
+                () -> CaretPlaces.of(lettering, typesetter.letters(lettering)),
+                ready);
+    }
+
+    /** Sets one text otherwise, and says where the caret may stand in it then.
+     *
+     * @param made hears of the places once the text is shown so
+     * @param ended runs afterwards, whether it could be set or not */
+    void set(TextElement text, Lettering next, Consumer<CaretPlaces> made, Runnable ended) {
+        progress.run(
+                Words.of("progress.setting"),
+                () -> {
+                    List<PlacedLetter> letters = typesetter.letters(next);
+                    Outline outline = Typesetter.outline(letters);
+                    return new SetInPlace(new SetText(text.id(), next, Optional.of(outline)), CaretPlaces.of(next, letters));
+                },
+                set -> {
+                    if (desk.bench().job().find(text.id()).isPresent()) {
+                        desk.bench().perform(set.operation, () -> made.accept(set.places));
+                    }
+                },
+                ended);
+    }
+
+    private record SetInPlace(SetText operation, CaretPlaces places) {}
 
     /** Sets the selected text along the selected shape's outline, as it lies on the sheet; the shape stays. */
     public void onOutline() {
@@ -141,20 +176,30 @@ public final class TextEdits {
                 .toList();
     }
 
-    /** Puts new text on the sheet, centred at a place. */
-    public void add(Point at) {
+    /** Puts new text on the sheet, centred at a place, in the font used last.
+     *
+     * @param made runs once it is shown */
+    public void add(Point at, Runnable made) {
         SheetId sheet = desk.bench().sheet().id();
         progress.run(Words.of("progress.setting"), () -> first(sheet, at), text -> {
             desk.bench().stepOut(0);
-            desk.perform(text);
+            desk.bench().perform(text, made);
         });
     }
 
     private AddText first(SheetId sheet, Point at) {
-        Lettering lettering = Lettering.plain(Words.of("text.first"), read().getFirst(), USUAL_SIZE)
+        Lettering lettering = Lettering.plain(Words.of("text.first"), fontToBeginWith(), USUAL_SIZE)
                 .withAlign(TextAlign.MIDDLE);
         Optional<Outline> outline = Optional.of(typesetter.outline(lettering));
         return new AddText(sheet, at.x(), at.y(), lettering, Paint.solid(INK), outline);
+    }
+
+    /** The font used last, where it is still at hand; else one that ships. */
+    private FontChoice fontToBeginWith() {
+        List<FontChoice> all = read();
+        return last.filter(all::contains)
+                .or(() -> all.stream().filter(f -> f.equals(SHIPPED)).findFirst())
+                .orElseGet(all::getFirst);
     }
 
     /** Sets every selected text otherwise, in one step. */
@@ -179,6 +224,7 @@ public final class TextEdits {
 
     /** Leaves out what has gone, or has come to be so, while the text was being shaped. */
     private void made(List<SetText> steps) {
+        steps.stream().findFirst().ifPresent(s -> last = Optional.of(s.lettering().font()));
         List<Operation> left = steps.stream()
                 .filter(s -> desk.bench()
                         .job()
