@@ -19,6 +19,7 @@ import rondel.compose.arrange.Lower;
 import rondel.compose.arrange.MirrorToCorners;
 import rondel.compose.arrange.Move;
 import rondel.compose.arrange.MoveTo;
+import rondel.compose.arrange.Paste;
 import rondel.compose.arrange.Pin;
 import rondel.compose.arrange.Place;
 import rondel.compose.arrange.Raise;
@@ -116,6 +117,7 @@ final class ComposeOperations {
                         Resize.Frame.OWN)),
                 OperationKind.of(new Scale(OperationCatalogue.LEAF, 1.5, 1.5, Anchor.CENTRE)),
                 OperationKind.of(new Pin(OperationCatalogue.LEAF, true)),
+                OperationKind.of(new Paste(OperationCatalogue.SHEET, List.of(tag), List.of())),
                 OperationKind.of(new Rotate(OperationCatalogue.LEAF, 15, Anchor.CENTRE)),
                 OperationKind.of(new TurnTo(OperationCatalogue.LEAF, 37.5)),
                 OperationKind.of(new Flip(OperationCatalogue.LEAF, Axis.HORIZONTAL)),

@@ -84,7 +84,8 @@ public record Lettering(
                 .filter(l -> l.at < from || l.at >= to)
                 .map(l -> l.at < from ? l : new Letter(l.at + shift, l.dx, l.dy, l.turn, l.scale, l.glyph))
                 .toList();
-        return withContent(content.substring(0, from) + by + content.substring(to)).withLetters(kept);
+        return withContent(content.substring(0, from) + by + content.substring(to))
+                .withLetters(kept);
     }
 
     /** The same saying something else; what is alike at both ends is taken for what was left as it was. */

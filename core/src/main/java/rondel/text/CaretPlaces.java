@@ -49,8 +49,7 @@ public final class CaretPlaces {
         return new CaretPlaces(List.copyOf(places));
     }
 
-    private static void line(
-            Lettering l, List<PlacedLetter> line, int number, int from, int to, List<Place> places) {
+    private static void line(Lettering l, List<PlacedLetter> line, int number, int from, int to, List<Place> places) {
         if (line.isEmpty()) {
             Affine at = empty(l, number);
             for (int i = from; i <= to; i++) {
@@ -80,7 +79,11 @@ public final class CaretPlaces {
     }
 
     private static int next(List<PlacedLetter> line, int at, int end) {
-        return line.stream().mapToInt(PlacedLetter::at).filter(a -> a > at).min().orElse(end);
+        return line.stream()
+                .mapToInt(PlacedLetter::at)
+                .filter(a -> a > at)
+                .min()
+                .orElse(end);
     }
 
     /** Where an empty line begins. */
@@ -128,7 +131,8 @@ public final class CaretPlaces {
         double dx = place.bottom().x() - place.top().x();
         double dy = place.bottom().y() - place.top().y();
         double length = Math.max(1e-300, dx * dx + dy * dy);
-        double t = Math.clamp(((p.x() - place.top().x()) * dx + (p.y() - place.top().y()) * dy) / length, 0, 1);
+        double t = Math.clamp(
+                ((p.x() - place.top().x()) * dx + (p.y() - place.top().y()) * dy) / length, 0, 1);
         return p.distanceTo(place.top().plus(dx * t, dy * t));
     }
 

@@ -84,7 +84,9 @@ public record TextCaret(String content, int at, int anchor) {
         int next = at;
         do {
             int from = next;
-            next = step < 0 ? from > 0 ? breaks.preceding(from) : 0 : from < content.length() ? breaks.following(from) : from;
+            next = step < 0
+                    ? from > 0 ? breaks.preceding(from) : 0
+                    : from < content.length() ? breaks.following(from) : from;
             if (next == from || next == BreakIterator.DONE) {
                 return from;
             }

@@ -19,13 +19,15 @@ class TextCaretTest {
     void typingTakesThePlaceOfWhatIsSelected() {
         TextCaret c = new TextCaret("low tide", 8, 4).typed("water");
         assertThat(c).isEqualTo(new TextCaret("low water", 9, 9));
-        assertThat(TextCaret.all("old").typed("n").typed("e").typed("w").content()).isEqualTo("new");
+        assertThat(TextCaret.all("old").typed("n").typed("e").typed("w").content())
+                .isEqualTo("new");
     }
 
     @Test
     void anAccentGoesWithItsLetterAndAnEmojiIsOneCharacter() {
         assertThat(TextCaret.endOf("cafe\u0301").withoutBefore().content()).isEqualTo("caf");
-        assertThat(TextCaret.endOf("sea \ud83d\udc19").withoutBefore().content()).isEqualTo("sea ");
+        assertThat(TextCaret.endOf("sea \ud83d\udc19").withoutBefore().content())
+                .isEqualTo("sea ");
         assertThat(new TextCaret("e\u0301a", 0, 0).withoutAfter().content()).isEqualTo("a");
         assertThat(TextCaret.endOf("").withoutBefore().content()).isEmpty();
     }
@@ -35,7 +37,8 @@ class TextCaretTest {
         TextCaret c = TextCaret.endOf("high tide, 4.30");
         assertThat(c.moved(-1, true, false).at()).isEqualTo(11);
         assertThat(c.moved(-1, true, false).moved(-1, true, false).at()).isEqualTo(5);
-        assertThat(new TextCaret("high tide", 0, 0).moved(1, true, true).selected()).isEqualTo("high ");
+        assertThat(new TextCaret("high tide", 0, 0).moved(1, true, true).selected())
+                .isEqualTo("high ");
         assertThat(new TextCaret("high tide", 0, 0).word(6, true).selected()).isEqualTo("tide");
         assertThat(c.to(3, false).moved(1, false, true).moved(1, false, true).selected())
                 .isEqualTo("h ");

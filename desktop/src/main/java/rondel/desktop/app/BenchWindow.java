@@ -28,6 +28,7 @@ import rondel.desktop.ask.KeySheet;
 import rondel.desktop.bar.HandStrip;
 import rondel.desktop.bar.StatusBar;
 import rondel.desktop.bar.TopBar;
+import rondel.desktop.clip.ClipboardActions;
 import rondel.desktop.command.CommandScope;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
@@ -109,7 +110,9 @@ public final class BenchWindow extends StackPane {
         sheet.offer(inPlace);
         preview = new Preview(desk, sheet);
         BackgroundEdits edits = new BackgroundEdits(desk, progress, new FillingRun(desk, progress, sheet), preview);
-        commands = new Commands(desk, sheet, actions, questions, texts, letters, inPlace, points, shelfActions, stages, edits);
+        ClipboardActions clip = new ClipboardActions(desk, progress, reader, actions.artwork(), texts, sheet::middle);
+        commands = new Commands(
+                desk, sheet, actions, questions, texts, letters, inPlace, points, clip, shelfActions, stages, edits);
         Carrying carrying = new Carrying();
         shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);

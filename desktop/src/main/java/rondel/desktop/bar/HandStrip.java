@@ -8,6 +8,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import rondel.desktop.clip.DragOut;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.HandTable;
@@ -23,6 +24,7 @@ public final class HandStrip extends HBox {
     private final Desk desk;
     private final Commands commands;
     private final PointChoice points;
+    private final DragOut out;
     private List<String> shown = List.of();
 
     public HandStrip(Desk desk, Commands commands, PointChoice points) {
@@ -30,6 +32,7 @@ public final class HandStrip extends HBox {
         this.desk = desk;
         this.commands = commands;
         this.points = points;
+        out = new DragOut(desk);
         setId("hand");
         getStyleClass().add("hand-strip");
         setAlignment(Pos.CENTER_LEFT);
@@ -57,7 +60,7 @@ public final class HandStrip extends HBox {
         more.getItems().setAll(Menus.items(commands, rest, desk.notices()::refuse));
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(more, space, button(commands.get("ask")));
+        getChildren().addAll(more, space, out, button(commands.get("ask")));
     }
 
     /** It stays as it is when it can't be used, and says then what it needs. */

@@ -95,6 +95,8 @@ final class CommandNeeds {
             Map.entry("smoothForBlade", "selection"),
             Map.entry("makePlain", "selection"),
             Map.entry("editText", "text"),
+            Map.entry("copy", "selection"),
+            Map.entry("cut", "selection"),
             Map.entry("points", "shape"),
             Map.entry("pointNext", "points"),
             Map.entry("pointPrevious", "points"),

@@ -21,6 +21,7 @@ import rondel.compose.arrange.ToBack;
 import rondel.compose.arrange.ToFront;
 import rondel.compose.arrange.Ungroup;
 import rondel.compose.sheets.RemoveSheet;
+import rondel.desktop.clip.ClipboardActions;
 import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.compose.shelf.ShelfActions;
 import rondel.desktop.compose.text.LetterChoice;
@@ -67,6 +68,7 @@ public final class Commands {
             LetterChoice letters,
             TextInPlace inPlace,
             PointChoice points,
+            ClipboardActions clip,
             ShelfActions shelf,
             StageChoice stages,
             BackgroundEdits edits) {
@@ -81,10 +83,14 @@ public final class Commands {
         add("place", "Shortcut+I", always(), files.artwork()::place);
         add("fillIn", "Shortcut+Shift+F", always(), files.artwork()::fillIn);
         add("shelve", "", this::anySelected, shelf::shelve);
-        add("addText", "Shortcut+T", always(), () -> texts.add(sheet.middle(), () -> {
-            sheet.requestFocus();
-            inPlace.openAll();
-        }));
+        add(
+                "addText",
+                "Shortcut+T",
+                always(),
+                () -> texts.add(sheet.middle(), () -> {
+                    sheet.requestFocus();
+                    inPlace.openAll();
+                }));
         add("editText", "F2", this::oneText, () -> {
             sheet.requestFocus();
             inPlace.openAll();
@@ -99,6 +105,10 @@ public final class Commands {
         add("keySheet", "F1", always(), () -> showingKeys.run());
         add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
         add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);
+        add("copy", "Shortcut+C", this::anySelected, clip::copy);
+        add("cut", "Shortcut+X", this::anySelected, clip::cut);
+        add("paste", "Shortcut+V", always(), clip::paste);
+        add("pasteInPlace", "Shortcut+Shift+V", always(), clip::pasteInPlace);
         edits(letters, points);
         arranging(points);
         sheets(files);

@@ -30,6 +30,7 @@ public final class HandTable {
             "addArrow",
             "addRing",
             "addBalloon",
+            "paste",
             "addGuide",
             "addSheet",
             "changeSheet",
@@ -54,6 +55,7 @@ public final class HandTable {
             "pointPrevious");
 
     private static final List<String> ANY = List.of(
+            "copy",
             "duplicate",
             "delete",
             "toFront",

@@ -1,12 +1,12 @@
 package rondel.desktop.files;
 
 /** Names that every file system takes. */
-final class FileNames {
+public final class FileNames {
 
     private FileNames() {}
 
     /** {@code title} with a hyphen for each character that a file system forbids. */
-    static String safe(String title) {
+    public static String safe(String title) {
         return title.replaceAll("[\\\\/:*?\"<>|]", "-");
     }
 }

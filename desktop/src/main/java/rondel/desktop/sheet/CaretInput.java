@@ -31,12 +31,10 @@ record CaretInput(SheetView view, CaretLayer layer) implements InputMethodReques
     @Override
     public Point2D getTextLocation(int offset) {
         Point at = layer.open()
-                .flatMap(t -> t.places()
-                        .flatMap(p -> t.toSheet()
-                                .map(a -> view.viewport()
-                                        .toScreen()
-                                        .times(a)
-                                        .apply(p.at(t.caret().at()).bottom()))))
+                .flatMap(t -> t.places().flatMap(p -> t.toSheet().map(a -> view.viewport()
+                        .toScreen()
+                        .times(a)
+                        .apply(p.at(t.caret().at()).bottom()))))
                 .orElse(Point.ORIGIN);
         return view.localToScreen(at.x(), at.y());
     }

@@ -40,9 +40,8 @@ final class CaretLayer extends Pane {
     }
 
     void show(Viewport viewport) {
-        Optional<Shown> next = open().flatMap(o -> o.places()
-                .flatMap(p -> o.toSheet()
-                        .map(a -> new Shown(p, o.caret(), viewport.toScreen().times(a)))));
+        Optional<Shown> next = open().flatMap(o -> o.places().flatMap(p -> o.toSheet()
+                .map(a -> new Shown(p, o.caret(), viewport.toScreen().times(a)))));
         if (Objects.equals(next, shown)) {
             return;
         }

@@ -109,9 +109,7 @@ final class SheetGestures {
         if (view.tool().brush().isPresent()) {
             return Optional.of(new BrushPress(view, view.tool().brush().get(), pressedSheet));
         }
-        Optional<Press> caret = view.caret()
-                .open()
-                .flatMap(t -> CaretPress.on(view, t, pointer(e), e.getClickCount()));
+        Optional<Press> caret = view.caret().open().flatMap(t -> CaretPress.on(view, t, pointer(e), e.getClickCount()));
         if (caret.isPresent()) {
             return caret;
         }

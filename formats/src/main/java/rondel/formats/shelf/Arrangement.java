@@ -1,9 +1,8 @@
 package rondel.formats.shelf;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import rondel.compose.arrange.Excerpt;
 import rondel.formats.job.JobFile;
 import rondel.formats.png.JobPreview;
 import rondel.geometry.Affine;
@@ -13,12 +12,8 @@ import rondel.job.ElementId;
 import rondel.job.Extent;
 import rondel.job.GroupElement;
 import rondel.job.Job;
-import rondel.job.Located;
-import rondel.job.MediaId;
-import rondel.job.MediaUse;
 import rondel.job.Provenance;
 import rondel.job.Sheet;
-import rondel.operation.Targets;
 import rondel.paint.PictureSource;
 import rondel.words.Refusal;
 
@@ -29,32 +24,20 @@ public record Arrangement(Job job, Optional<Provenance> provenance) {
     /** @param ids of elements on one sheet
      *  @throws Refusal if they are on several, or take no room */
     public static Arrangement of(Job job, List<ElementId> ids, String title) {
-        Set<ElementId> wanted = Targets.existing(job, ids);
-        List<Located> located = job.everything()
-                .map(Element::id)
-                .filter(wanted::contains)
-                .map(job::located)
-                .toList();
-        if (located.stream().map(l -> l.sheet().id()).distinct().count() > 1) {
-            throw Refusal.of("shelf.severalSheets");
-        }
-        Box box = Box.around(located.stream()
-                        .flatMap(l -> Extent.onSheet(l).stream())
+        Excerpt excerpt = Excerpt.of(job, ids);
+        Box box = Box.around(excerpt.elements().stream()
+                        .flatMap(e -> Extent.of(e, Affine.IDENTITY).stream())
                         .toList())
                 .orElseThrow(() -> Refusal.of("operation.noExtent"));
-        List<Element> elements = new ArrayList<>();
-        for (Located l : located) {
-            Affine placement = Affine.translate(-box.x(), -box.y()).times(l.ownToSheet());
-            elements.add(l.element().with(t -> t.withPlacement(placement)));
-        }
-        Set<MediaId> used = MediaUse.of(elements);
+        Affine toCorner = Affine.translate(-box.x(), -box.y());
+        List<Element> elements = excerpt.elements().stream()
+                .<Element>map(e -> e.with(t -> t.withPlacement(toCorner.times(t.placement()))))
+                .toList();
         Job blank = Job.blank(title, job.unit(), box.width(), box.height());
         Sheet sheet = blank.sheets().getFirst().withPaper(Optional.empty()).withElements(elements);
         Job alone = blank.withSheets(List.of(sheet))
                 .withLinesScale(job.linesScale())
-                .withMedia(job.media().values().stream()
-                        .filter(m -> used.contains(m.id()))
-                        .toList())
+                .withMedia(excerpt.media())
                 .withNextNumber(job.nextNumber());
         return new Arrangement(alone, Provenance.ofAll(provenances(elements)));
     }

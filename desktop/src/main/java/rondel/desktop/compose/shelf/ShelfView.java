@@ -9,6 +9,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.TransferMode;
@@ -182,8 +183,14 @@ public final class ShelfView extends VBox {
     private void dress(ShelfCard card) {
         card.setOnMousePressed(e -> {
             card.requestFocus();
-            if (e.getButton() == MouseButton.PRIMARY) {
+            if (e.getButton() == MouseButton.PRIMARY && !e.isShortcutDown()) {
                 card.picture().ifPresent(p -> taking.taken(p, card.thing().orElseThrow()));
+            }
+        });
+        card.setOnDragDetected(e -> {
+            if (e.isShortcutDown()) {
+                card.thing().flatMap(model::file).ifPresent(f -> dragOut(card, f));
+                e.consume();
             }
         });
         card.setOnMouseClicked(e -> {
@@ -201,6 +208,13 @@ public final class ShelfView extends VBox {
                 e.consume();
             }
         });
+    }
+
+    /** Drags a thing's file into another program or a folder. */
+    private static void dragOut(ShelfCard card, Path file) {
+        ClipboardContent content = new ClipboardContent();
+        content.putFiles(List.of(file.toFile()));
+        card.startDragAndDrop(TransferMode.COPY).setContent(content);
     }
 
     private void units() {

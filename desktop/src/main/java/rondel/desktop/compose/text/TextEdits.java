@@ -92,9 +92,7 @@ public final class TextEdits {
     /** Gives where the caret may stand in a text, once it is set. */
     void places(Lettering lettering, Consumer<CaretPlaces> ready) {
         progress.run(
-                Words.of("progress.setting"),
-                () -> CaretPlaces.of(lettering, typesetter.letters(lettering)),
-                ready);
+                Words.of("progress.setting"), () -> CaretPlaces.of(lettering, typesetter.letters(lettering)), ready);
     }
 
     /** Sets one text otherwise, and says where the caret may stand in it then.
@@ -107,7 +105,8 @@ public final class TextEdits {
                 () -> {
                     List<PlacedLetter> letters = typesetter.letters(next);
                     Outline outline = Typesetter.outline(letters);
-                    return new SetInPlace(new SetText(text.id(), next, Optional.of(outline)), CaretPlaces.of(next, letters));
+                    return new SetInPlace(
+                            new SetText(text.id(), next, Optional.of(outline)), CaretPlaces.of(next, letters));
                 },
                 set -> {
                     if (desk.bench().job().find(text.id()).isPresent()) {
@@ -181,15 +180,24 @@ public final class TextEdits {
      * @param made runs once it is shown */
     public void add(Point at, Runnable made) {
         SheetId sheet = desk.bench().sheet().id();
-        progress.run(Words.of("progress.setting"), () -> first(sheet, at), text -> {
+        progress.run(Words.of("progress.setting"), () -> first(Words.of("text.first"), sheet, at), text -> {
             desk.bench().stepOut(0);
             desk.bench().perform(text, made);
         });
     }
 
-    private AddText first(SheetId sheet, Point at) {
-        Lettering lettering = Lettering.plain(Words.of("text.first"), fontToBeginWith(), USUAL_SIZE)
-                .withAlign(TextAlign.MIDDLE);
+    /** Puts text on the sheet that says something already, centred at a place. */
+    public void add(String content, Point at) {
+        SheetId sheet = desk.bench().sheet().id();
+        progress.run(Words.of("progress.setting"), () -> first(content, sheet, at), text -> {
+            desk.bench().stepOut(0);
+            desk.perform(text);
+        });
+    }
+
+    private AddText first(String content, SheetId sheet, Point at) {
+        Lettering lettering =
+                Lettering.plain(content, fontToBeginWith(), USUAL_SIZE).withAlign(TextAlign.MIDDLE);
         Optional<Outline> outline = Optional.of(typesetter.outline(lettering));
         return new AddText(sheet, at.x(), at.y(), lettering, Paint.solid(INK), outline);
     }
@@ -224,7 +232,9 @@ public final class TextEdits {
 
     /** Leaves out what has gone, or has come to be so, while the text was being shaped. */
     private void made(List<SetText> steps) {
-        steps.stream().findFirst().ifPresent(s -> last = Optional.of(s.lettering().font()));
+        steps.stream()
+                .findFirst()
+                .ifPresent(s -> last = Optional.of(s.lettering().font()));
         List<Operation> left = steps.stream()
                 .filter(s -> desk.bench()
                         .job()

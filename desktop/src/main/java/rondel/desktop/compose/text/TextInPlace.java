@@ -132,7 +132,8 @@ public final class TextInPlace {
     /** Whether what was typed last is not yet on the sheet. */
     private boolean isOnItsWay() {
         return asked.isPresent()
-                && text().filter(t -> t.lettering().content().equals(asked.get())).isEmpty()
+                && text().filter(t -> t.lettering().content().equals(asked.get()))
+                        .isEmpty()
                 && !desk.bench().isSettled();
     }
 
@@ -142,7 +143,10 @@ public final class TextInPlace {
         if (places.isEmpty() || back.isEmpty()) {
             return places.isEmpty();
         }
-        return places.get().around().grown(room * back.get().meanScale()).contains(back.get().apply(onSheet));
+        return places.get()
+                .around()
+                .grown(room * back.get().meanScale())
+                .contains(back.get().apply(onSheet));
     }
 
     private void arrived(Lettering l, CaretPlaces p) {
