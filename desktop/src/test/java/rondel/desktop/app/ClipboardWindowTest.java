@@ -69,7 +69,7 @@ class ClipboardWindowTest extends BenchFixture {
         onFx(() -> {
             Clipboard board = Clipboard.getSystemClipboard();
             assertThat(board.getString()).contains("<svg");
-            assertThat(board.getImage().getWidth()).isBetween(590.0, 620.0);
+            assertThat(board.getImage().getWidth()).isBetween(565.0, 575.0);
         });
     }
 
