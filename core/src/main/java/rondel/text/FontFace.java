@@ -99,6 +99,25 @@ public final class FontFace {
         return font;
     }
 
+    long face() {
+        return hb_font_get_face(font);
+    }
+
+    /** A table of the font file; empty where it has none like it. */
+    byte[] table(String tag) {
+        long blob = hb_face_reference_table(face(), hb_tag_from_string(tag));
+        try {
+            ByteBuffer data = hb_blob_get_data(blob);
+            byte[] bytes = new byte[data == null ? 0 : data.remaining()];
+            if (data != null) {
+                data.get(bytes);
+            }
+            return bytes;
+        } finally {
+            hb_blob_destroy(blob);
+        }
+    }
+
     boolean isFamily(String wanted) {
         return family.toLowerCase(Locale.ROOT).equals(wanted.toLowerCase(Locale.ROOT));
     }

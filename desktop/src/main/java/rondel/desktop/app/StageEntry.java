@@ -28,7 +28,7 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
                 w -> new ComposeStage(
                         w.shelf(),
                         w.sheet(),
-                        new MeasureView(w.desk(), w.commands(), w.texts(), w.letters(), w.points())),
+                        new MeasureView(w.desk(), w.commands(), w.texts(), w.letters(), w.points(), w.sheet())),
                 List.of(
                         new StageShot("compose", 0, "Middle"),
                         new StageShot("planner", 1, "Sticker 5"),

@@ -23,6 +23,7 @@ public final class CommandScope {
             "nextSheet",
             "previousSheet",
             "glyphs",
+            "seePale",
             "ask");
 
     private CommandScope() {}

@@ -120,6 +120,7 @@ public final class Commands {
         new LinesCommands(this, desk, edits).add();
         new ShapeCommands(this, desk, sheet).add();
         new PointCommands(this, desk, sheet, points).add();
+        new SeeingCommands(this, sheet).add();
         new RoleCommands(this, desk, questions).add();
         stageCommands();
         add("fit", "Shortcut+0", always(), sheet::fit);

@@ -22,13 +22,20 @@ final class GuideLayer extends Pane {
 
     void show(List<Guide> guides, Viewport viewport, double width, double height) {
         while (lines.size() > guides.size()) {
-            getChildren().remove(lines.removeLast());
+            lines.removeLast();
+            getChildren().remove(getChildren().size() - 2, getChildren().size());
         }
         while (lines.size() < guides.size()) {
             Line line = new Line();
             line.getStyleClass().add("guide-line");
+            Line casing = new Line();
+            casing.getStyleClass().add("guide-casing");
+            casing.startXProperty().bind(line.startXProperty());
+            casing.startYProperty().bind(line.startYProperty());
+            casing.endXProperty().bind(line.endXProperty());
+            casing.endYProperty().bind(line.endYProperty());
             lines.add(line);
-            getChildren().add(line);
+            getChildren().addAll(casing, line);
         }
         for (int i = 0; i < lines.size(); i++) {
             Guide guide = guides.get(i);

@@ -1,7 +1,9 @@
 package rondel.desktop.sheet;
 
+import java.util.Optional;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.Paint;
 import javafx.scene.shape.Rectangle;
 import rondel.geometry.Box;
 import rondel.job.Sheet;
@@ -25,11 +27,12 @@ final class PaperLayer extends Pane {
         return r;
     }
 
-    void show(Sheet sheet, Viewport viewport) {
+    /** @param shown what is shown for paper in the place of the sheet's own */
+    void show(Sheet sheet, Optional<Paint> shown, Viewport viewport) {
         place(paper, sheet.trim(), viewport);
-        paper.setFill(sheet.paper()
-                .map(c -> Color.rgb(c.red(), c.green(), c.blue(), c.alpha() / 255.0))
-                .map(javafx.scene.paint.Paint.class::cast)
+        paper.setFill(shown.or(() -> sheet.paper()
+                        .map(c -> Color.rgb(c.red(), c.green(), c.blue(), c.alpha() / 255.0))
+                        .map(Paint.class::cast))
                 .orElseGet(Chequers::fill));
         bleed.setVisible(sheet.bleed() > 0);
         place(bleed, sheet.trim().grown(sheet.bleed()), viewport);

@@ -26,6 +26,7 @@ final class SelectionOverlay extends Pane {
     private static final List<Anchor> CORNERS =
             List.of(Anchor.TOP_LEFT, Anchor.TOP_RIGHT, Anchor.BOTTOM_RIGHT, Anchor.BOTTOM_LEFT);
 
+    private final Polygon casing = new Polygon();
     private final Polygon frame = new Polygon();
     private final Map<Anchor, Rectangle> handles = new EnumMap<>(Anchor.class);
     private final Line stem = new Line();
@@ -35,12 +36,13 @@ final class SelectionOverlay extends Pane {
 
     SelectionOverlay() {
         setMouseTransparent(true);
+        casing.getStyleClass().add("selection-casing");
         frame.getStyleClass().add("selection-frame");
         stem.getStyleClass().add("selection-stem");
         turnKnob.getStyleClass().add("turn-knob");
         catching.getStyleClass().add("catching-box");
         catching.setVisible(false);
-        getChildren().addAll(frame, stem, turnKnob, catching);
+        getChildren().addAll(casing, frame, stem, turnKnob, catching);
         for (Anchor a : Anchor.values()) {
             if (a != Anchor.CENTRE) {
                 Rectangle handle = new Rectangle(HANDLE, HANDLE);
@@ -54,6 +56,7 @@ final class SelectionOverlay extends Pane {
     /** @param moved how the selection stands while it is dragged */
     void show(Optional<Extent.TurnedBox> box, Affine moved, Viewport viewport) {
         boolean visible = box.isPresent();
+        casing.setVisible(visible);
         frame.setVisible(visible);
         stem.setVisible(visible);
         turnKnob.setVisible(visible);
@@ -62,6 +65,7 @@ final class SelectionOverlay extends Pane {
             return;
         }
         corners(frame, box.get(), moved, viewport);
+        casing.getPoints().setAll(frame.getPoints());
         handles.forEach((anchor, handle) -> {
             Point p = place(box.get(), anchor, moved, viewport);
             handle.setX(Math.rint(p.x() - HANDLE / 2));

@@ -55,6 +55,7 @@ public final class SheetView extends Region {
     private List<SheetMark> marks = List.of();
     private final HeldTool tool = new HeldTool(this);
     private final SheetGestures gestures;
+    private SheetLook looks = SheetLook.USUAL;
     private Runnable onLook = () -> {};
 
     public SheetView(Desk desk) {
@@ -145,6 +146,19 @@ public final class SheetView extends Region {
 
     LetterLayer letters() {
         return letters;
+    }
+
+    /** How the bench and the paper are shown. */
+    public SheetLook looks() {
+        return looks;
+    }
+
+    /** Shows the bench and the paper otherwise; nothing of it is made. */
+    public void show(SheetLook other) {
+        getStyleClass().remove(looks.ground().style());
+        looks = other;
+        getStyleClass().add(looks.ground().style());
+        refresh();
     }
 
     FigureLayer figures() {
@@ -307,7 +321,7 @@ public final class SheetView extends Region {
     }
 
     private void refresh() {
-        paper.show(desk.bench().sheet(), viewport);
+        paper.show(desk.bench().sheet(), looks.paper().paint(), viewport);
         emptySlots.show(desk.bench().sheet(), viewport);
         lines.show(shown.sheet(), viewport);
         veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());
@@ -322,14 +336,15 @@ public final class SheetView extends Region {
     private void refreshOverlay() {
         boolean lettering = letters.open().isPresent() || points.open().isPresent();
         SelectionFacts facts = desk.selection().facts();
-        overlay.show(lettering ? Optional.empty() : facts.boxes().around(), carried.moved(), viewport);
+        boolean writing = caret.open().isPresent();
+        overlay.show(lettering || writing ? Optional.empty() : facts.boxes().around(), carried.moved(), viewport);
         letters.show(Optional.empty(), viewport);
         points.show(viewport);
         caret.show(viewport);
-        figures.show(!lettering && caret.open().isEmpty() && !carried.isUnderWay(), viewport);
+        figures.show(!lettering && !writing && !carried.isUnderWay(), viewport);
         overlay.showMembers(carried.isUnderWay() ? List.of() : facts.boxes().members(), carried.moved(), viewport);
         readouts.show(
-                carried.isUnderWay() || lettering ? Optional.empty() : facts.surroundings(),
+                carried.isUnderWay() || lettering || writing ? Optional.empty() : facts.surroundings(),
                 viewport,
                 desk.bench().job().unit());
     }

@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -52,7 +51,13 @@ class LetteringWindowTest extends BenchFixture {
         assertThat(arched.height()).isGreaterThan(straight.height() + 5);
 
         FontChoice script = new FontChoice("Great Vibes", 400, false);
-        onFx(() -> lookup("#text-font").<ComboBox<FontChoice>>query().setValue(script));
+        clickOn("#text-font");
+        calm();
+        write("great");
+        push(KeyCode.DOWN);
+        calm();
+        assertThat(text().font()).isNotEqualTo(script);
+        push(KeyCode.ENTER);
         calm();
         assertThat(text().font()).isEqualTo(script);
 

@@ -6,8 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import rondel.compose.arrange.Place;
@@ -141,11 +142,22 @@ class LettersTest extends BenchFixture {
         assertThat(now().path()).isEmpty();
     }
 
+    private void switchFeature(String id) throws Exception {
+        calm();
+        onFx(() -> lookup("#text-feature-menu").<MenuButton>query().getItems().stream()
+                .filter(i -> id.equals(i.getId()))
+                .map(CheckMenuItem.class::cast)
+                .forEach(i -> {
+                    i.setSelected(!i.isSelected());
+                    i.fire();
+                }));
+    }
+
     @Test
     void kerningHasASwitchAndAMissingFontIsSaidWhileItsOutlinesStay() throws Exception {
         text(Lettering.plain("AVATAR", new FontChoice("EB Garamond", 400, false), SIZE));
         double kerned = boxOf(bench.selectedIds().getFirst()).width();
-        onFx(() -> lookup("#text-kerning").queryAs(CheckBox.class).fire());
+        switchFeature("feature-kern");
         calm();
         assertThat(now().features()).containsExactly("-kern");
         assertThat(boxOf(bench.selectedIds().getFirst()).width()).isGreaterThan(kerned + 1);

@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -24,12 +26,14 @@ public final class FontsAtHand implements Supplier<FontBook> {
 
     private static final Logger LOG = LoggerFactory.getLogger(FontsAtHand.class);
     private static final Set<String> ENDINGS = Set.of("ttf", "otf");
+    private static final String MARKS = "marks.json";
     private static final long LARGEST = 64L << 20;
 
     private final Path folder;
     private final Supplier<List<FontFace>> system;
     private final Supplier<FontBook> shipped = new ShippedFonts();
     private FontBook book;
+    private List<FontFamily> families = List.of();
 
     /** The shipped fonts and those in a folder, without the system's. */
     public FontsAtHand(Path folder) {
@@ -49,11 +53,37 @@ public final class FontsAtHand implements Supplier<FontBook> {
     public synchronized FontBook get() {
         if (book == null) {
             List<FontFace> faces = new ArrayList<>(shipped.get().faces());
+            int own = faces.size();
             added().forEach(file -> read(file, faces));
+            int added = faces.size();
             faces.addAll(system.get());
             book = new FontBook(faces, shipped.get().generic());
+            Map<FontFace, FontFamily.Source> sources = new IdentityHashMap<>();
+            for (int i = 0; i < faces.size(); i++) {
+                sources.put(
+                        faces.get(i),
+                        i < own
+                                ? FontFamily.Source.SHIPPED
+                                : i < added ? FontFamily.Source.ADDED : FontFamily.Source.SYSTEM);
+            }
+            families = FontFamily.of(faces, sources::get);
         }
         return book;
+    }
+
+    /** Every family at hand, by name. */
+    public synchronized List<FontFamily> families() {
+        get();
+        return families;
+    }
+
+    /** The families that the person likes or has used last. */
+    public synchronized FontMarks marks() {
+        return FontMarks.read(folder.resolve(MARKS));
+    }
+
+    public synchronized void mark(FontMarks marks) {
+        marks.write(folder.resolve(MARKS));
     }
 
     private List<Path> added() {

@@ -34,6 +34,7 @@ import rondel.desktop.model.Change;
 import rondel.desktop.model.Measurements;
 import rondel.desktop.model.SelectionFacts;
 import rondel.desktop.model.Surroundings;
+import rondel.desktop.sheet.SheetView;
 import rondel.geometry.Anchor;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
@@ -70,7 +71,8 @@ public final class MeasureView extends VBox {
     private LengthUnit shownUnit;
     private List<Swatch> shownPalette = List.of();
 
-    public MeasureView(Desk desk, Commands commands, TextEdits texts, LetterChoice letters, PointChoice points) {
+    public MeasureView(
+            Desk desk, Commands commands, TextEdits texts, LetterChoice letters, PointChoice points, SheetView sheet) {
         this.desk = desk;
         getStyleClass().addAll("side", "measure");
         setId("measure");
@@ -84,7 +86,7 @@ public final class MeasureView extends VBox {
         empty.getStyleClass().add("empty-state");
         empty.setWrapText(true);
         empty.setMinHeight(USE_PREF_SIZE);
-        text = new TextSection(desk, texts);
+        text = new TextSection(desk, texts, sheet);
         spacing = new SpacingSection(desk, commands);
         looks = new LooksSection(desk);
         shape = new ShapeSection(desk);

@@ -5,31 +5,38 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.TraversalDirection;
-import javafx.scene.control.CheckBox;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.compose.lettering.ArcPath;
+import rondel.desktop.compose.font.FontList;
+import rondel.desktop.compose.font.FontTrial;
 import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
 import rondel.desktop.look.ChoiceNames;
+import rondel.desktop.sheet.SheetView;
 import rondel.geometry.Outline;
 import rondel.job.FontChoice;
 import rondel.job.Lettering;
 import rondel.job.Located;
 import rondel.job.TextAlign;
 import rondel.job.TextElement;
+import rondel.text.FontFeature;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
 
@@ -39,19 +46,23 @@ final class TextSection extends VBox {
     private final Desk desk;
     private final TextEdits edits;
     private final TextArea content = new TextArea();
-    private final ComboBox<FontChoice> font = new ComboBox<>();
-    private final CheckBox kerning = new CheckBox(Words.of("text.kerning"));
+    private final Button font = new Button();
+    private final ChoiceBox<FontChoice> style = new ChoiceBox<>();
+    private final FontList fonts;
+    private final MenuButton features = new MenuButton(Words.of("text.features"));
+    private Optional<FontChoice> featuresOf = Optional.empty();
     private final Label missing = new Label();
     private final ChoiceBox<TextAlign> align = new ChoiceBox<>();
     private final FigureField size;
     private final FigureField tracking;
     private final FigureField arc;
     private final FigureField spacing;
-    private final TextField features = new TextField();
+    private final TextField codes = new TextField();
     private String shownContent = "";
+    private Optional<Lettering> shown = Optional.empty();
     private boolean showing;
 
-    TextSection(Desk desk, TextEdits edits) {
+    TextSection(Desk desk, TextEdits edits, SheetView sheet) {
         super(6);
         this.desk = desk;
         this.edits = edits;
@@ -78,11 +89,20 @@ final class TextSection extends VBox {
         });
         font.setId("text-font");
         font.setAccessibleText(Words.of("text.font"));
-        font.setConverter(new ChoiceNames<>(f -> f.family()
-                + (f.weight() >= 600 ? " " + Words.of("text.bold") : "")
-                + (f.italic() ? " " + Words.of("text.italic") : "")));
         font.setMaxWidth(Double.MAX_VALUE);
-        font.setOnAction(e -> chosen(font.getValue() == null ? null : l -> l.withFont(font.getValue())));
+        font.getStyleClass().add("font-button");
+        font.setTooltip(new Tooltip(Words.of("text.fontHow")));
+        HBox.setHgrow(font, Priority.ALWAYS);
+        fonts = new FontList(desk, edits, new FontTrial(desk, edits, sheet::showPreview));
+        fonts.onClosed(font::requestFocus);
+        font.setOnAction(e -> turnFonts());
+        style.setId("text-style");
+        style.setAccessibleText(Words.of("text.style"));
+        style.setMinWidth(88);
+        style.setConverter(new ChoiceNames<>(TextSection::styleName));
+        style.setOnAction(e -> chosen(style.getValue() == null ? null : l -> l.withFont(style.getValue())));
+        features.setId("text-feature-menu");
+        features.setMaxWidth(Double.MAX_VALUE);
         align.setId("text-align");
         align.setAccessibleText(Words.of("text.align"));
         align.getItems().setAll(TextAlign.values());
@@ -100,7 +120,7 @@ final class TextSection extends VBox {
                 "text.spacing",
                 Figure.number("", 0.05, 0.25, 0.1, 20),
                 ems -> l -> l.withLineSpacing(ems));
-        plain(features, "text-features", "text.features", text -> {
+        plain(codes, "text-features", "text.codes", text -> {
             List<String> all = text.isBlank() ? List.of() : List.of(text.strip().split("[\\s,]+"));
             return l -> l.withFeatures(all);
         });
@@ -108,24 +128,57 @@ final class TextSection extends VBox {
         grid.getStyleClass().add("gap-fields");
         grid.addRow(0, label("text.short.size", size), size, label("text.short.spacing", spacing), spacing);
         grid.addRow(1, label("text.short.tracking", tracking), tracking, label("text.short.align", align), align);
-        grid.addRow(2, label("text.short.arc", arc), arc, label("text.short.features", features), features);
-        kerning.setId("text-kerning");
-        kerning.setOnAction(e -> chosen(l -> kerned(l, kerning.isSelected())));
+        grid.addRow(2, label("text.short.arc", arc), arc, label("text.short.features", codes), codes);
         missing.setId("text-missing");
         missing.getStyleClass().add("card-note");
         missing.setWrapText(true);
         missing.managedProperty().bind(missing.visibleProperty());
-        font.setVisibleRowCount(16);
-        getChildren().addAll(content, font, missing, grid, kerning);
+        getChildren().addAll(content, new HBox(6, font, style), fonts, missing, grid, features);
     }
 
-    /** Pairs of letters drawn together where the font says so, or each as wide as it is. */
-    private static Lettering kerned(Lettering l, boolean on) {
-        List<String> others = l.features().stream()
-                .filter(f -> !f.matches("[+-]?kern(=\\d+)?"))
-                .toList();
-        return l.withFeatures(
-                on ? others : Stream.concat(others.stream(), Stream.of("-kern")).toList());
+    private static String styleName(FontChoice f) {
+        String weight = Words.of(f.weight() >= 600 ? "text.bold" : f.weight() < 350 ? "text.light" : "text.regular");
+        return f.italic() ? Words.of("text.italicOf", weight) : weight;
+    }
+
+    private void turnFonts() {
+        if (fonts.isVisible()) {
+            fonts.close();
+        } else {
+            Lettering l = lettering();
+            fonts.open(l.content(), () -> lettering().font(), f -> edits.change(now -> now.withFont(f)));
+        }
+    }
+
+    private Lettering lettering() {
+        return shown.orElseThrow();
+    }
+
+    /** A switch for each feature that the font has, by its name. */
+    private void showFeatures(Lettering l) {
+        if (featuresOf.filter(l.font()::equals).isPresent()) {
+            features.getItems().forEach(i -> ((CheckMenuItem) i).setSelected(((FontFeature) i.getUserData()).isOn(l)));
+            return;
+        }
+        featuresOf = Optional.of(l.font());
+        features.getItems().clear();
+        features.setDisable(true);
+        edits.features(l.font(), found -> {
+            if (featuresOf.filter(l.font()::equals).isPresent()) {
+                features.getItems().setAll(found.stream().map(this::feature).toList());
+                features.setDisable(found.isEmpty());
+                features.setText(Words.of(found.isEmpty() ? "text.noFeatures" : "text.features"));
+                shown.ifPresent(this::showFeatures);
+            }
+        });
+    }
+
+    private CheckMenuItem feature(FontFeature f) {
+        CheckMenuItem item = new CheckMenuItem(FeatureNames.of(f));
+        item.setUserData(f);
+        item.setId("feature-" + f.tag());
+        item.setOnAction(e -> edits.change(l -> f.switched(l, item.isSelected())));
+        return item;
     }
 
     private static Label label(String key, Node field) {
@@ -180,19 +233,26 @@ final class TextSection extends VBox {
         setVisible(any);
         setManaged(any);
         if (!any) {
+            fonts.setVisible(false);
             return;
         }
         showing = true;
         Lettering l = texts.getFirst().lettering();
+        shown = Optional.of(l);
         List<FontChoice> choices = edits.fonts(() -> show(desk.bench().selected()));
-        if (!font.getItems().equals(choices)) {
-            font.getItems().setAll(choices);
-        }
         shownContent = l.content();
         content.setText(l.content());
         content.setDisable(texts.size() > 1);
-        font.setValue(choices.contains(l.font()) ? l.font() : null);
-        kerning.setSelected(l.features().stream().noneMatch(f -> f.equals("-kern") || f.equals("kern=0")));
+        font.setText(l.font().family());
+        List<FontChoice> styles = choices.stream()
+                .filter(c -> c.family().equalsIgnoreCase(l.font().family()))
+                .toList();
+        if (!style.getItems().equals(styles)) {
+            style.getItems().setAll(styles);
+        }
+        style.setValue(styles.contains(l.font()) ? l.font() : null);
+        style.setDisable(styles.size() < 2);
+        showFeatures(l);
         boolean gone = !choices.isEmpty()
                 && choices.stream()
                         .noneMatch(c -> c.family().equalsIgnoreCase(l.font().family()));
@@ -203,7 +263,7 @@ final class TextSection extends VBox {
         tracking.show(OptionalDouble.of(l.tracking()));
         arc.show(OptionalDouble.of(diameter(l)));
         spacing.show(l.lineSpacing());
-        features.setText(String.join(" ", l.features()));
+        codes.setText(String.join(" ", l.features()));
         showing = false;
     }
 

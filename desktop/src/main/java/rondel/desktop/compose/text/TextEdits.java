@@ -15,10 +15,13 @@ import rondel.desktop.compose.glyphs.GlyphPick;
 import rondel.desktop.compose.glyphs.GlyphSheet;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
+import rondel.formats.fonts.FontFamily;
+import rondel.formats.fonts.FontMarks;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.job.FontChoice;
+import rondel.job.Job;
 import rondel.job.Lettering;
 import rondel.job.Located;
 import rondel.job.Paint;
@@ -31,6 +34,7 @@ import rondel.operation.Operation;
 import rondel.operation.Together;
 import rondel.text.CaretPlaces;
 import rondel.text.FontBook;
+import rondel.text.FontFeature;
 import rondel.text.GlyphCatalogue;
 import rondel.text.PlacedLetter;
 import rondel.text.Typesetter;
@@ -150,6 +154,71 @@ public final class TextEdits {
                     known = read;
                     desk.notices().say(Words.of("notice.fonts", files.size()));
                 });
+    }
+
+    public Typesetter typesetter() {
+        return typesetter;
+    }
+
+    /** Gives every family at hand, once they are read. */
+    public void families(Consumer<List<FontFamily>> ready) {
+        progress.run(
+                Words.of("progress.fonts"),
+                () -> fonts instanceof FontsAtHand atHand
+                        ? atHand.families()
+                        : FontFamily.of(fonts.get().faces(), f -> FontFamily.Source.SHIPPED),
+                ready);
+    }
+
+    /** The families that the person likes or has used last. */
+    public FontMarks marks() {
+        return fonts instanceof FontsAtHand atHand ? atHand.marks() : FontMarks.NONE;
+    }
+
+    /** Keeps which families the person likes or has used last. */
+    public void mark(FontMarks marks) {
+        if (fonts instanceof FontsAtHand atHand) {
+            desk.workers()
+                    .file(
+                            () -> {
+                                atHand.mark(marks);
+                                return marks;
+                            },
+                            done -> {},
+                            desk.notices()::failed,
+                            () -> {});
+        }
+    }
+
+    /** Gives the job as it would be with the selected texts set otherwise. */
+    public void preview(UnaryOperator<Lettering> change, Consumer<Job> ready) {
+        List<TextElement> texts = selectedTexts();
+        Job job = desk.bench().job();
+        desk.workers()
+                .run(
+                        () -> {
+                            Job next = job;
+                            for (SetText step : shaped(texts, change)) {
+                                next = step.apply(next);
+                            }
+                            return next;
+                        },
+                        ready,
+                        desk.notices()::failed,
+                        () -> {});
+    }
+
+    /** Gives the features that a font has for a person to switch. */
+    public void features(FontChoice font, Consumer<List<FontFeature>> ready) {
+        desk.workers()
+                .run(
+                        () -> fonts.get()
+                                .nearest(List.of(font.family()), font)
+                                .map(m -> FontFeature.of(m.face()))
+                                .orElse(List.of()),
+                        ready,
+                        desk.notices()::failed,
+                        () -> {});
     }
 
     /** Every face at hand, by family, then by weight; none until they have been read.

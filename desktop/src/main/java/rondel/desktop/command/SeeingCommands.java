@@ -1,0 +1,35 @@
+package rondel.desktop.command;
+
+import rondel.desktop.sheet.SheetLook;
+import rondel.desktop.sheet.SheetLook.Ground;
+import rondel.desktop.sheet.SheetLook.ShownPaper;
+import rondel.desktop.sheet.SheetView;
+
+/** Commands about how the bench and the paper are shown; nothing of it is made. */
+final class SeeingCommands {
+
+    private final Commands all;
+    private final SheetView sheet;
+
+    SeeingCommands(Commands all, SheetView sheet) {
+        this.all = all;
+        this.sheet = sheet;
+    }
+
+    void add() {
+        all.put("seePale", "Shortcut+Slash", () -> true, () -> {
+            ShownPaper now = sheet.looks().paper();
+            show(sheet.looks().with(now == ShownPaper.OWN ? ShownPaper.DARK : ShownPaper.OWN));
+        });
+        for (ShownPaper paper : ShownPaper.values()) {
+            all.put("paper-" + paper, "", () -> true, () -> show(sheet.looks().with(paper)));
+        }
+        for (Ground ground : Ground.values()) {
+            all.put("ground-" + ground, "", () -> true, () -> show(sheet.looks().with(ground)));
+        }
+    }
+
+    private void show(SheetLook look) {
+        sheet.show(look);
+    }
+}

@@ -1,0 +1,2 @@
+/** The points of an outline that is opened. */
+package rondel.desktop.compose.points;
