@@ -5,69 +5,33 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.scene.Scene;
 import javafx.stage.Stage;
-import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Notices;
-import rondel.desktop.desk.Workers;
 import rondel.desktop.files.JobActions;
 import rondel.desktop.look.Theme;
-import rondel.desktop.model.Bench;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.files.PartFiles;
-import rondel.formats.fonts.FontsAtHand;
-import rondel.formats.picture.PictureLevels;
-import rondel.formats.reading.ArtworkReader;
-import rondel.formats.shelf.StarterShelf;
-import rondel.job.Job;
-import rondel.units.LengthUnit;
-import rondel.words.Words;
 
-/** The window as an application: {@code --demo} opens the demo job, another argument the job file it names. */
+/** The windows as an application: {@code --demo} opens the demo job, other arguments the job files they name; without any, it says
+ *  where one may begin. */
 public final class DesktopApp extends Application {
 
-    private static final double WIDTH = 1280;
-    private static final double HEIGHT = 800;
-
-    private final Workers workers = new Workers();
-    private Optional<JournalRecorder> recorder = Optional.empty();
-    private Optional<BenchWindow> window = Optional.empty();
+    private Optional<OpenWindows> windows = Optional.empty();
 
     @Override
     public void start(Stage stage) {
         Theme.install();
         List.of(OwnFolders.journals(), OwnFolders.fonts(), OwnFolders.shelf()).forEach(PartFiles::clear);
-        Notices notices = new Notices(LogFile.open(OwnFolders.logs()));
+        OpenWindows open = new OpenWindows(LogFile.open(OwnFolders.logs()));
+        windows = Optional.of(open);
+        JobWindow first = open.add(stage);
+        Notices notices = first.notices();
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> Platform.runLater(() -> notices.failed(e)));
-        Bench bench = new Bench(Job.blank(Words.of("new.untitled"), LengthUnit.IN, 304.8, 304.8), workers.edits());
-        Desk desk = new Desk(bench, workers, PictureLevels.usual(), notices);
-        FontsAtHand fonts = FontsAtHand.usual();
-        Dialogs dialogs = new Dialogs(() -> stage, notices);
-        BenchWindow window = new BenchWindow(
-                desk,
-                new SystemFileChoices(() -> stage),
-                dialogs,
-                new ArtworkReader(fonts),
-                () -> StarterShelf.open(OwnFolders.shelf()));
-        this.window = Optional.of(window);
-        Path journals = OwnFolders.journals();
-        JournalRecorder journal = new JournalRecorder(journals, bench, notices);
-        recorder = Optional.of(journal);
-        stage.setTitle("Rondel");
-        stage.setScene(new Scene(window, WIDTH, HEIGHT));
-        stage.setMinWidth(960);
-        stage.setMinHeight(640);
-        stage.setOnCloseRequest(e -> {
-            e.consume();
-            window.actions().whenUnsavedIsSettled(stage::close);
-        });
-        stage.show();
-        window.sheet().requestFocus();
-        open(window.actions());
+        open(first);
         if (Boolean.getBoolean("rondel.leaveWhenReady")) {
-            leaveWhenReady(window);
+            leaveWhenReady(first.bench());
         }
-        new Recovery(desk, window.actions(), dialogs, journal).offer(journals);
+        first.recover();
     }
 
     /** For measuring the start, and for training the cache that makes it quick: says so once the sheet, with the job that
@@ -79,19 +43,22 @@ public final class DesktopApp extends Application {
         });
     }
 
-    private void open(JobActions actions) {
-        List<String> arguments = getParameters().getUnnamed();
+    private void open(JobWindow first) {
+        List<String> files = getParameters().getUnnamed();
+        JobActions actions = first.bench().actions();
         if (getParameters().getRaw().contains("--demo")) {
             actions.openDemo();
-        } else if (!arguments.isEmpty()) {
-            actions.open(Path.of(arguments.getFirst()));
+        } else if (files.isEmpty()) {
+            if (!Boolean.getBoolean("rondel.leaveWhenReady")) {
+                first.openStart();
+            }
+        } else {
+            files.forEach(f -> actions.open(Path.of(f)));
         }
     }
 
     @Override
     public void stop() {
-        recorder.ifPresent(JournalRecorder::close);
-        window.ifPresent(BenchWindow::close);
-        workers.close();
+        windows.ifPresent(OpenWindows::closeAll);
     }
 }

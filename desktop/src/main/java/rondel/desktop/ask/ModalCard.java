@@ -10,11 +10,12 @@ import javafx.scene.layout.VBox;
 
 /** A card over the whole window: a press beside it closes it, and the focus goes back where it was. Keys
  * that it has no use for do nothing to the sheet beneath. */
-abstract class ModalCard extends StackPane {
+@SuppressWarnings("this-escape") // what hears of it hears only once it is made
+public abstract class ModalCard extends StackPane {
 
     private Optional<Node> before = Optional.empty();
 
-    ModalCard(String id, Pos place) {
+    protected ModalCard(String id, Pos place) {
         setId(id);
         getStyleClass().add("ask");
         setAlignment(place);
@@ -31,7 +32,7 @@ abstract class ModalCard extends StackPane {
     /** Puts what it holds into the card.
      *
      * @param wide the card's width in px */
-    final VBox hold(double wide, Node... content) {
+    protected final VBox hold(double wide, Node... content) {
         VBox card = new VBox(8, content);
         card.getStyleClass().add("ask-card");
         card.setMaxSize(wide, Region.USE_PREF_SIZE);
@@ -40,7 +41,7 @@ abstract class ModalCard extends StackPane {
     }
 
     /** @param first what has the focus then */
-    final void show(Node first) {
+    protected final void show(Node first) {
         before = Optional.ofNullable(getScene()).map(s -> s.getFocusOwner());
         setVisible(true);
         first.requestFocus();

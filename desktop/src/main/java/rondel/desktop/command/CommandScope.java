@@ -7,6 +7,9 @@ public final class CommandScope {
 
     private static final Set<String> OF_THE_JOB = Set.of(
             "new",
+            "start",
+            "close",
+            "quit",
             "open",
             "save",
             "saveAs",

@@ -58,6 +58,7 @@ public final class Commands {
     private Runnable asking = () -> {};
 
     private Runnable showingKeys = () -> {};
+    private Runnable starting = () -> {};
 
     public Commands(
             Desk desk,
@@ -78,6 +79,9 @@ public final class Commands {
         add("new", "Shortcut+N", always(), files::newJob);
         add("open", "Shortcut+O", always(), files::open);
         DemoJobs.all().forEach(d -> add("demo-" + d.name(), "", always(), () -> files.openDemo(d)));
+        add("start", "", always(), () -> starting.run());
+        add("close", "Shortcut+W", always(), files::closeWindow);
+        add("quit", "Shortcut+Q", always(), files::quit);
         add("save", "Shortcut+S", always(), files::save);
         add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
         add("place", "Shortcut+I", always(), files.artwork()::place);
@@ -239,6 +243,11 @@ public final class Commands {
     /** What asking for a command does. */
     public void onAsk(Runnable opens) {
         asking = opens;
+    }
+
+    /** What asking for the start screen does. */
+    public void onStart(Runnable opens) {
+        starting = opens;
     }
 
     /** What asking for the keys does. */

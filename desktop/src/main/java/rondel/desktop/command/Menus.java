@@ -27,7 +27,9 @@ public final class Menus {
     public static List<Menu> bar(Commands commands, Consumer<String> refused) {
         Menus m = new Menus(commands, refused);
         return List.of(
-                m.menu("file", "new", "open", DEMO, "save", "saveAs", LINE, "place", "shelve", "fillIn", "export"),
+                m.menu(
+                        "file", "new", "open", "start", DEMO, LINE, "save", "saveAs", "export", "place", "shelve",
+                        "fillIn", LINE, "close", "quit"),
                 m.menu(
                         "edit",
                         "undo",

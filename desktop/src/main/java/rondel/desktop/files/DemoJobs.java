@@ -6,7 +6,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
+import java.util.Optional;
 import rondel.formats.job.JobFile;
+import rondel.formats.job.RecentJobs;
 import rondel.job.Job;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -18,6 +20,12 @@ public final class DemoJobs {
      *
      * @param name of its file, without the ending */
     public record DemoJob(String name) {
+
+        /** The picture that the file carries of itself, as PNG. */
+        public Optional<byte[]> preview() {
+            InputStream in = DemoJobs.class.getResourceAsStream("/rondel/demo/jobs/" + name + ".rondel");
+            return Optional.ofNullable(in).flatMap(RecentJobs::preview);
+        }
 
         public Job read() {
             String resource = "/rondel/demo/jobs/" + name + ".rondel";

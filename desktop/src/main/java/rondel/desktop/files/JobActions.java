@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.function.Consumer;
 import rondel.compose.pick.Picker;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
@@ -34,6 +35,8 @@ public final class JobActions {
     /** The file of the job on the bench. */
     private Optional<HeldFile> held = Optional.empty();
 
+    private JobWindows windows = JobWindows.NONE;
+
     public JobActions(Desk desk, FileChoices choices, Questions questions, ArtworkReader artwork, Progress progress) {
         this.desk = desk;
         this.choices = choices;
@@ -52,15 +55,60 @@ public final class JobActions {
         return progress;
     }
 
+    /** Says among which other windows this one is. */
+    public void among(JobWindows others) {
+        windows = others;
+    }
+
     public void newJob() {
-        whenUnsavedIsSettled(() -> questions.newJob().ifPresent(this::openWithoutFile));
+        elsewhere(a -> a.questions.newJob().ifPresent(a::openWithoutFile));
+    }
+
+    /** Begins a job that is given, in this window where nothing is in it yet, else in another. */
+    public void begin(Job job) {
+        elsewhere(a -> a.openWithoutFile(job));
     }
 
     public void open() {
-        whenUnsavedIsSettled(() -> choices.jobToOpen().ifPresent(this::open));
+        elsewhere(a -> a.choices.jobToOpen().ifPresent(a::read));
     }
 
+    /** Opens a file, in this window where nothing is in it yet, else in another; where it is open already, that window comes
+     *  forward. */
     public void open(Path file) {
+        if (!windows.bringForward(file)) {
+            elsewhere(a -> a.read(file));
+        }
+    }
+
+    /** Does something that gives a window another job: here, where nothing was done here yet; else in another window; and where
+     *  this is the only one, here, once its job is settled. */
+    private void elsewhere(Consumer<JobActions> give) {
+        Bench bench = desk.bench();
+        boolean untouched = bench.file().isEmpty() && !bench.unsaved() && !bench.canUndo();
+        if (untouched) {
+            give.accept(this);
+        } else if (!windows.another(give)) {
+            whenUnsavedIsSettled(() -> give.accept(this));
+        }
+    }
+
+    /** Closes the window, once its job is settled. */
+    public void closeWindow() {
+        whenUnsavedIsSettled(windows::close);
+    }
+
+    /** Closes all windows, each once its job is settled. */
+    public void quit() {
+        windows.quit();
+    }
+
+    /** Does something with files that nobody waits for. */
+    public void inBackground(Callable<?> work) {
+        desk.workers().file(work::call, done -> {}, desk.notices()::failed, () -> {});
+    }
+
+    private void read(Path file) {
         Optional<HeldFile> same = held.filter(h -> h.file().equals(file));
         Callable<HeldFile.Opened> reading = () -> {
             same.ifPresent(HeldFile::letGo);
@@ -69,6 +117,7 @@ public final class JobActions {
         progress.runFile(Words.of("progress.opening", file.getFileName()), reading, opened -> {
             hold(Optional.of(opened.held()));
             desk.bench().open(opened.job(), Optional.of(file));
+            windows.used(file, opened.job().title());
             opened.held().heldBy().ifPresent(desk.notices()::refuse);
         });
     }
@@ -108,7 +157,7 @@ public final class JobActions {
 
     /** Puts another demo job on the bench, once what is there is settled. */
     public void openDemo(DemoJobs.DemoJob demo) {
-        whenUnsavedIsSettled(() -> progress.run(Words.of("progress.openingDemo"), demo::read, this::openWithoutFile));
+        elsewhere(a -> a.progress.run(Words.of("progress.openingDemo"), demo::read, a::openWithoutFile));
     }
 
     /** Puts the demo job on the bench; it has no file until it is saved. */
@@ -173,6 +222,7 @@ public final class JobActions {
                 now -> {
                     hold(Optional.of(now));
                     desk.bench().savedAs(file, job);
+                    windows.used(file, job.title());
                     desk.notices().say(Words.of("notice.saved", file.getFileName()));
                     then.run();
                 });
@@ -186,7 +236,7 @@ public final class JobActions {
                 .filter(f -> FileName.extension(f.toString()).equals("rondel"))
                 .findFirst();
         if (job.isPresent() && !asArtwork) {
-            whenUnsavedIsSettled(() -> open(job.get()));
+            open(job.get());
             return;
         }
         Picker picker = new Picker(desk.bench().level(), desk.bench().levelToSheet());

@@ -28,6 +28,11 @@ public final class OwnFolders {
         return state().resolve("logs");
     }
 
+    /** The list of jobs that were open last. */
+    public static Path recentJobs() {
+        return state().resolve("recent.json");
+    }
+
     private static Path state() {
         return Optional.ofNullable(System.getProperty("rondel.state"))
                 .map(Path::of)

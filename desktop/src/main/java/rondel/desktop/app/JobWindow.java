@@ -1,0 +1,119 @@
+package rondel.desktop.app;
+
+import java.nio.file.Path;
+import java.util.EnumSet;
+import java.util.Optional;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import rondel.desktop.desk.Desk;
+import rondel.desktop.desk.Notices;
+import rondel.desktop.desk.Workers;
+import rondel.desktop.files.JobWindows;
+import rondel.desktop.model.Bench;
+import rondel.desktop.model.Change;
+import rondel.desktop.start.StartCard;
+import rondel.formats.files.OwnFolders;
+import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.job.RecentJobs;
+import rondel.formats.picture.PictureLevels;
+import rondel.formats.reading.ArtworkReader;
+import rondel.formats.shelf.StarterShelf;
+import rondel.job.Job;
+import rondel.units.LengthUnit;
+import rondel.words.Words;
+
+/** One window on the desktop with its job, its journal and its threads. */
+final class JobWindow {
+
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+    private static final double LEAST_WIDTH = 1024;
+    private static final double LEAST_HEIGHT = 700;
+
+    private final Stage stage;
+    private final Desk desk;
+    private final BenchWindow window;
+    private final Dialogs dialogs;
+    private final JournalRecorder journal;
+    private final StartCard start;
+
+    JobWindow(Stage stage, String log, FontsAtHand fonts, RecentJobs recent) {
+        this.stage = stage;
+        Workers workers = new Workers();
+        Notices notices = new Notices(log);
+        Bench bench = new Bench(Job.blank(Words.of("new.untitled"), LengthUnit.IN, 304.8, 304.8), workers.edits());
+        desk = new Desk(bench, workers, PictureLevels.usual(), notices);
+        dialogs = new Dialogs(() -> stage, notices);
+        window = new BenchWindow(
+                desk,
+                new SystemFileChoices(() -> stage),
+                dialogs,
+                new ArtworkReader(fonts),
+                () -> StarterShelf.open(OwnFolders.shelf()));
+        journal = new JournalRecorder(OwnFolders.journals(), bench, notices);
+        start = new StartCard(desk, window.actions(), recent::all);
+        window.getChildren().add(start);
+        window.commands().onStart(start::open);
+        stage.setScene(new Scene(window, WIDTH, HEIGHT));
+        stage.setMinWidth(LEAST_WIDTH);
+        stage.setMinHeight(LEAST_HEIGHT);
+        stage.setOnCloseRequest(e -> {
+            e.consume();
+            window.actions().closeWindow();
+        });
+        bench.on(EnumSet.of(Change.JOB, Change.FILE, Change.WORK), this::entitle);
+        entitle();
+    }
+
+    /** The file's name, with a mark while there is anything unsaved. */
+    private void entitle() {
+        Bench bench = desk.bench();
+        String name = bench.file()
+                .map(f -> f.getFileName().toString())
+                .orElse(bench.job().title());
+        stage.setTitle(Words.of(bench.unsaved() ? "window.unsaved" : "window.title", name));
+    }
+
+    void show(JobWindows windows) {
+        window.actions().among(windows);
+        stage.show();
+        window.sheet().requestFocus();
+    }
+
+    void openStart() {
+        start.open();
+    }
+
+    BenchWindow bench() {
+        return window;
+    }
+
+    Notices notices() {
+        return desk.notices();
+    }
+
+    /** Offers work that a crash left behind. */
+    void recover() {
+        new Recovery(desk, window.actions(), dialogs, journal).offer(OwnFolders.journals());
+    }
+
+    Optional<Path> file() {
+        return desk.bench().file();
+    }
+
+    void toFront() {
+        stage.toFront();
+        stage.requestFocus();
+    }
+
+    void hide() {
+        stage.close();
+    }
+
+    /** Lets go of everything: nobody looks at it any more. */
+    void close() {
+        journal.close();
+        window.close();
+        desk.workers().close();
+    }
+}

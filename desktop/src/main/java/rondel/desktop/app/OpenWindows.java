@@ -1,0 +1,88 @@
+package rondel.desktop.app;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.stage.Stage;
+import rondel.desktop.files.JobActions;
+import rondel.desktop.files.JobWindows;
+import rondel.formats.files.OwnFolders;
+import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.job.RecentJobs;
+
+/** The windows that are open, each with a job of its own; they share the fonts and the list of recent jobs. */
+final class OpenWindows {
+
+    private final String log;
+    private final FontsAtHand fonts = FontsAtHand.usual();
+    private final RecentJobs recent = new RecentJobs(OwnFolders.recentJobs());
+    private final List<JobWindow> open = new ArrayList<>();
+
+    OpenWindows(String log) {
+        this.log = log;
+    }
+
+    JobWindow add(Stage stage) {
+        JobWindow window = new JobWindow(stage, log, fonts, recent);
+        open.add(window);
+        window.show(new Among(window));
+        return window;
+    }
+
+    void closeAll() {
+        List.copyOf(open).forEach(JobWindow::close);
+        open.clear();
+    }
+
+    /** How one window sees the others. */
+    private final class Among implements JobWindows {
+
+        private final JobWindow mine;
+
+        Among(JobWindow mine) {
+            this.mine = mine;
+        }
+
+        @Override
+        public boolean another(Consumer<JobActions> with) {
+            with.accept(add(new Stage()).bench().actions());
+            return true;
+        }
+
+        @Override
+        public boolean bringForward(Path file) {
+            return open.stream()
+                    .filter(w -> w.file().filter(file::equals).isPresent())
+                    .findFirst()
+                    .map(w -> {
+                        w.toFront();
+                        return true;
+                    })
+                    .orElse(false);
+        }
+
+        @Override
+        public void used(Path file, String title) {
+            mine.bench().actions().inBackground(() -> {
+                recent.add(file, title);
+                return file;
+            });
+        }
+
+        @Override
+        public void close() {
+            mine.hide();
+            open.remove(mine);
+            mine.close();
+        }
+
+        @Override
+        public void quit() {
+            List.copyOf(open).reversed().forEach(w -> {
+                w.toFront();
+                w.bench().actions().closeWindow();
+            });
+        }
+    }
+}

@@ -1,0 +1,35 @@
+package rondel.desktop.sheets;
+
+import java.util.List;
+import rondel.job.Job;
+import rondel.units.LengthFormat;
+import rondel.units.LengthUnit;
+import rondel.words.Words;
+
+/** What a new sheet is for, with the size that such things have; sides in mm.
+ *
+ * @param key its name in the bundle, under {@code purpose.} */
+public record SheetPurpose(String key, double width, double height, LengthUnit unit) {
+
+    public static final List<SheetPurpose> ALL = List.of(
+            new SheetPurpose("stickers", 215.9, 279.4, LengthUnit.IN),
+            new SheetPurpose("planner", 177.8, 234.95, LengthUnit.IN),
+            new SheetPurpose("scrapbook", 304.8, 304.8, LengthUnit.IN),
+            new SheetPurpose("postcard", 101.6, 152.4, LengthUnit.IN),
+            new SheetPurpose("card", 127, 177.8, LengthUnit.IN),
+            new SheetPurpose("tags", 210, 297, LengthUnit.MM),
+            new SheetPurpose("cutFile", 304.8, 304.8, LengthUnit.IN));
+
+    public String title() {
+        return Words.of("purpose." + key);
+    }
+
+    /** Its size in words. */
+    public String size() {
+        return LengthFormat.number(width, unit) + " × " + LengthFormat.withUnit(height, unit);
+    }
+
+    public Job job() {
+        return Job.blank(title(), unit, width, height);
+    }
+}

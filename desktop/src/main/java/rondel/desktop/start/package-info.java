@@ -1,0 +1,2 @@
+/** Where one begins. */
+package rondel.desktop.start;
