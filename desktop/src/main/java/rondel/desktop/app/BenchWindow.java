@@ -32,6 +32,7 @@ import rondel.desktop.clip.ClipboardActions;
 import rondel.desktop.command.CommandScope;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.Menus;
+import rondel.desktop.command.SelectionMenu;
 import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.compose.shelf.ShelfActions;
 import rondel.desktop.compose.shelf.ShelfModel;
@@ -114,7 +115,8 @@ public final class BenchWindow extends StackPane {
         commands = new Commands(
                 desk, sheet, actions, questions, texts, letters, inPlace, points, clip, shelfActions, stages, edits);
         Carrying carrying = new Carrying();
-        shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying);
+        shelfActions.onPlace(carrying::placed);
+        shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying, commands);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
         addEventFilter(MouseEvent.MOUSE_RELEASED, carrying::released);
         addEventFilter(MouseEvent.MOUSE_RELEASED, this::overShelf);
@@ -143,7 +145,7 @@ public final class BenchWindow extends StackPane {
             show(views.get(stages.get()), all);
             marked.run();
         });
-        all.setBottom(new VBox(new StackView(desk), status));
+        all.setBottom(new VBox(new StackView(desk, commands), status));
         Pane above = new Pane(carried);
         above.setMouseTransparent(true);
         carried.setVisible(false);
@@ -157,7 +159,7 @@ public final class BenchWindow extends StackPane {
         Theme.dress(this);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         sheet.whenSharp(() -> Platform.runLater(shelfModel::open));
-        SheetMenu.on(sheet, desk, commands);
+        SelectionMenu.on(sheet, desk, commands);
         FileDrops.on(sheet, this, actions);
     }
 

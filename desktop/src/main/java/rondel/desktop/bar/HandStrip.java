@@ -10,12 +10,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import rondel.desktop.clip.DragOut;
 import rondel.desktop.command.Command;
+import rondel.desktop.command.CommandIcons;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.HandTable;
 import rondel.desktop.command.Menus;
 import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.desk.Desk;
-import rondel.desktop.look.CommandIcons;
 import rondel.words.Words;
 
 /** What can be done with what is held just now, as icon and word; for nothing held, what can be added. */
@@ -44,7 +44,7 @@ public final class HandStrip extends HBox {
 
     private void show() {
         List<String> ids = points.isOpen()
-                ? HandTable.POINTS
+                ? HandTable.ofPoints()
                 : HandTable.of(
                         desk.bench().selected().stream().map(l -> l.element()).toList());
         if (ids.equals(shown)) {

@@ -41,12 +41,11 @@ final class ColourCommands {
     }
 
     void add() {
-        all.put("pickColour", "Shortcut+Shift+C", this::anySelected, this::pick);
-        all.put("recolour", "Shortcut+Shift+Y", () -> !bench.sheet().elements().isEmpty(), this::recolour);
-        all.put("stops", "", () -> firstGradient().isPresent(), this::stops);
+        all.put("pickColour", this::anySelected, this::pick);
+        all.put("recolour", () -> !bench.sheet().elements().isEmpty(), this::recolour);
+        all.put("stops", () -> firstGradient().isPresent(), this::stops);
         all.put(
                 "keepColours",
-                "",
                 () -> !bench.sheet().elements().isEmpty(),
                 () -> desk.perform(new SetPalette(ColoursInUse.of(bench.sheet().elements().stream()).stream()
                         .limit(24)

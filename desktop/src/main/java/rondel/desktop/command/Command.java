@@ -38,9 +38,15 @@ public record Command(String id, Optional<KeyCombination> keys, BooleanSupplier 
 
     /** What it needs before it can be used; nothing where it can. */
     public Optional<String> needs() {
-        return enabled.getAsBoolean()
-                ? Optional.empty()
-                : Optional.of(Words.of("needs." + CommandNeeds.of(id).orElse("sheet")));
+        return enabled.getAsBoolean() ? Optional.empty() : Optional.of(Words.of("needs." + need()));
+    }
+
+    /** What is missing where it can't be used: the sheet, where the table names nothing else. */
+    private String need() {
+        return CommandTable.row(id)
+                .map(CommandTable.Row::needs)
+                .filter(n -> !n.isEmpty())
+                .orElse("sheet");
     }
 
     /** What a tooltip says: the label with its keys. */

@@ -76,43 +76,42 @@ public final class Commands {
         this.desk = desk;
         this.bench = desk.bench();
         this.stages = stages;
-        add("new", "Shortcut+N", always(), files::newJob);
-        add("open", "Shortcut+O", always(), files::open);
-        DemoJobs.all().forEach(d -> add("demo-" + d.name(), "", always(), () -> files.openDemo(d)));
-        add("start", "", always(), () -> starting.run());
-        add("close", "Shortcut+W", always(), files::closeWindow);
-        add("quit", "Shortcut+Q", always(), files::quit);
-        add("save", "Shortcut+S", always(), files::save);
-        add("saveAs", "Shortcut+Shift+S", always(), files::saveAs);
-        add("place", "Shortcut+I", always(), files.artwork()::place);
-        add("fillIn", "Shortcut+Shift+F", always(), files.artwork()::fillIn);
-        add("shelve", "", this::anySelected, shelf::shelve);
+        add("new", always(), files::newJob);
+        add("open", always(), files::open);
+        DemoJobs.all().forEach(d -> add("demo-" + d.name(), always(), () -> files.openDemo(d)));
+        add("start", always(), () -> starting.run());
+        add("close", always(), files::closeWindow);
+        add("quit", always(), files::quit);
+        add("save", always(), files::save);
+        add("saveAs", always(), files::saveAs);
+        add("place", always(), files.artwork()::place);
+        add("fillIn", always(), files.artwork()::fillIn);
+        add("shelve", this::anySelected, shelf::shelve);
         add(
                 "addText",
-                "Shortcut+T",
                 always(),
                 () -> texts.add(sheet.middle(), () -> {
                     sheet.requestFocus();
                     inPlace.openAll();
                 }));
-        add("editText", "F2", this::oneText, () -> {
+        add("editText", this::oneText, () -> {
             sheet.requestFocus();
             inPlace.openAll();
         });
-        add("glyphs", "Shortcut+J", this::oneText, () -> texts.glyphs(questions::glyph));
-        add("letters", "Shortcut+Shift+J", this::oneText, letters::open);
-        add("textOnOutline", "", this::textAndShape, texts::onOutline);
-        add("textStraight", "", this::oneText, () -> texts.change(l -> l.withPath(Optional.empty())));
-        add("addFonts", "", always(), () -> texts.addFonts(files.artwork().fontsToAdd()));
-        add("export", "Shortcut+E", always(), files::export);
-        add("ask", "Shortcut+K", always(), () -> asking.run());
-        add("keySheet", "F1", always(), () -> showingKeys.run());
-        add("undo", "Shortcut+Z", bench::canUndo, bench::undo);
-        add("redo", "Shortcut+Shift+Z", bench::canRedo, bench::redo);
-        add("copy", "Shortcut+C", this::anySelected, clip::copy);
-        add("cut", "Shortcut+X", this::anySelected, clip::cut);
-        add("paste", "Shortcut+V", always(), clip::paste);
-        add("pasteInPlace", "Shortcut+Shift+V", always(), clip::pasteInPlace);
+        add("glyphs", this::oneText, () -> texts.glyphs(questions::glyph));
+        add("letters", this::oneText, letters::open);
+        add("textOnOutline", this::textAndShape, texts::onOutline);
+        add("textStraight", this::oneText, () -> texts.change(l -> l.withPath(Optional.empty())));
+        add("addFonts", always(), () -> texts.addFonts(files.artwork().fontsToAdd()));
+        add("export", always(), files::export);
+        add("ask", always(), () -> asking.run());
+        add("keySheet", always(), () -> showingKeys.run());
+        add("undo", bench::canUndo, bench::undo);
+        add("redo", bench::canRedo, bench::redo);
+        add("copy", this::anySelected, clip::copy);
+        add("cut", this::anySelected, clip::cut);
+        add("paste", always(), clip::paste);
+        add("pasteInPlace", always(), clip::pasteInPlace);
         edits(letters, points);
         arranging(points);
         sheets(files);
@@ -125,12 +124,13 @@ public final class Commands {
         new ShapeCommands(this, desk, sheet).add();
         new PointCommands(this, desk, sheet, points).add();
         new SeeingCommands(this, sheet).add();
+        new ShelfCommands(this, shelf).add();
         new RoleCommands(this, desk, questions).add();
         stageCommands();
-        add("fit", "Shortcut+0", always(), sheet::fit);
-        add("trueSize", "Shortcut+1", always(), sheet::trueSize);
-        add("zoomIn", "Shortcut+Equals", always(), () -> sheet.zoom(1.25));
-        add("zoomOut", "Shortcut+Minus", always(), () -> sheet.zoom(0.8));
+        add("fit", always(), sheet::fit);
+        add("trueSize", always(), sheet::trueSize);
+        add("zoomIn", always(), () -> sheet.zoom(1.25));
+        add("zoomOut", always(), () -> sheet.zoom(0.8));
     }
 
     /** A command for each stage, with the key of its place. */
@@ -142,15 +142,14 @@ public final class Commands {
     }
 
     private void sheets(JobActions files) {
-        add("addSheet", "Shortcut+Shift+N", always(), files::addSheet);
-        add("changeSheet", "Shortcut+Shift+M", always(), files::changeSheet);
+        add("addSheet", always(), files::addSheet);
+        add("changeSheet", always(), files::changeSheet);
         add(
                 "removeSheet",
-                "",
                 this::severalSheets,
                 () -> desk.perform(new RemoveSheet(bench.sheet().id())));
-        add("nextSheet", "Shortcut+Page Down", this::severalSheets, () -> turnTo(1));
-        add("previousSheet", "Shortcut+Page Up", this::severalSheets, () -> turnTo(-1));
+        add("nextSheet", this::severalSheets, () -> turnTo(1));
+        add("previousSheet", this::severalSheets, () -> turnTo(-1));
     }
 
     private boolean severalSheets() {
@@ -164,25 +163,21 @@ public final class Commands {
     }
 
     private void edits(LetterChoice letters, PointChoice points) {
-        add("delete", "Delete", this::anySelected, () -> {
+        add("delete", this::anySelected, () -> {
             if (points.picked().isPresent()) {
                 points.remove();
             } else {
                 desk.perform(new Delete(bench.selectedIds()));
             }
         });
-        operation("duplicate", "Shortcut+D", ids -> {
+        operation("duplicate", ids -> {
             double step = bench.job().unit().coarseNudge();
             return new Duplicate(ids, step, step);
         });
-        add("selectAll", "Shortcut+A", always(), bench::selectAll);
-        add("deselect", "", this::anySelected, bench::selectNothing);
-        add(
-                "stepIn",
-                "Enter",
-                this::oneGroup,
-                () -> bench.stepInto(bench.selectedIds().getFirst()));
-        add("stepOut", "Esc", () -> letters.isOpen() || points.isOpen() || bench.depth() > 0 || anySelected(), () -> {
+        add("selectAll", always(), bench::selectAll);
+        add("deselect", this::anySelected, bench::selectNothing);
+        add("stepIn", this::oneGroup, () -> bench.stepInto(bench.selectedIds().getFirst()));
+        add("stepOut", () -> letters.isOpen() || points.isOpen() || bench.depth() > 0 || anySelected(), () -> {
             if (letters.isOpen()) {
                 letters.close();
             } else if (points.isOpen()) {
@@ -191,43 +186,34 @@ public final class Commands {
                 stepOut();
             }
         });
-        operation("group", "Shortcut+G", ids -> new Group(ids, ""));
-        add("ungroup", "Shortcut+Shift+G", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), false)));
-        add("ungroupAll", "", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), true)));
-        operation("hide", "Shortcut+B", ids -> new Hide(ids, true));
-        operation("lock", "Shortcut+L", ids -> new Lock(ids, true));
-        add(
-                "showAll",
-                "Shortcut+Shift+H",
-                () -> any(Element::hidden),
-                () -> desk.perform(new Hide(ids(Element::hidden), false)));
-        add(
-                "unlockAll",
-                "Shortcut+Shift+L",
-                () -> any(Element::locked),
-                () -> desk.perform(new Lock(ids(Element::locked), false)));
+        operation("group", ids -> new Group(ids, ""));
+        add("ungroup", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), false)));
+        add("ungroupAll", this::anyGroup, () -> desk.perform(new Ungroup(bench.selectedIds(), true)));
+        operation("hide", ids -> new Hide(ids, true));
+        operation("lock", ids -> new Lock(ids, true));
+        add("showAll", () -> any(Element::hidden), () -> desk.perform(new Hide(ids(Element::hidden), false)));
+        add("unlockAll", () -> any(Element::locked), () -> desk.perform(new Lock(ids(Element::locked), false)));
     }
 
     private void arranging(PointChoice points) {
-        operation("raise", "Shortcut+Close Bracket", Raise::new);
-        operation("lower", "Shortcut+Open Bracket", Lower::new);
-        operation("toFront", "Shortcut+Shift+Close Bracket", ToFront::new);
-        operation("toBack", "Shortcut+Shift+Open Bracket", ToBack::new);
-        operation("turnRight", "Shortcut+R", ids -> new Rotate(ids, 90, Anchor.CENTRE));
-        operation("turnLeft", "Shortcut+Shift+R", ids -> new Rotate(ids, -90, Anchor.CENTRE));
-        operation("flipAcross", "Alt+Shift+H", ids -> new Flip(ids, Axis.HORIZONTAL));
-        operation("flipDown", "Alt+Shift+V", ids -> new Flip(ids, Axis.VERTICAL));
-        nudge(points, "nudgeLeft", "Left", -1, 0);
-        nudge(points, "nudgeRight", "Right", 1, 0);
-        nudge(points, "nudgeUp", "Up", 0, -1);
-        nudge(points, "nudgeDown", "Down", 0, 1);
+        operation("raise", Raise::new);
+        operation("lower", Lower::new);
+        operation("toFront", ToFront::new);
+        operation("toBack", ToBack::new);
+        operation("turnRight", ids -> new Rotate(ids, 90, Anchor.CENTRE));
+        operation("turnLeft", ids -> new Rotate(ids, -90, Anchor.CENTRE));
+        operation("flipAcross", ids -> new Flip(ids, Axis.HORIZONTAL));
+        operation("flipDown", ids -> new Flip(ids, Axis.VERTICAL));
+        nudge(points, "nudgeLeft", -1, 0);
+        nudge(points, "nudgeRight", 1, 0);
+        nudge(points, "nudgeUp", 0, -1);
+        nudge(points, "nudgeDown", 0, 1);
     }
 
-    private void nudge(PointChoice points, String id, String key, int across, int down) {
-        add(id, key, this::anySelected, () -> nudge(points, bench.job().unit().fineNudge(), across, down));
+    private void nudge(PointChoice points, String id, int across, int down) {
+        add(id, this::anySelected, () -> nudge(points, bench.job().unit().fineNudge(), across, down));
         add(
                 id + "Far",
-                "Shift+" + key,
                 this::anySelected,
                 () -> nudge(points, bench.job().unit().coarseNudge(), across, down));
     }
@@ -287,18 +273,27 @@ public final class Commands {
         }
     }
 
-    private void operation(String id, String keys, Function<List<ElementId>, Operation> make) {
-        add(id, keys, this::anySelected, () -> desk.perform(make.apply(bench.selectedIds())));
+    private void operation(String id, Function<List<ElementId>, Operation> make) {
+        add(id, this::anySelected, () -> desk.perform(make.apply(bench.selectedIds())));
     }
 
-    void put(String id, String keys, BooleanSupplier enabled, Runnable action) {
-        add(id, keys, enabled, action);
+    void put(String id, BooleanSupplier enabled, Runnable action) {
+        add(id, enabled, action);
+    }
+
+    private void add(String id, BooleanSupplier enabled, Runnable action) {
+        add(id, CommandTable.row(id).map(CommandTable.Row::keys).orElse(""), enabled, action);
     }
 
     private void add(String id, String keys, BooleanSupplier enabled, Runnable action) {
         BooleanSupplier here =
                 CommandScope.isOfEveryStage(id) ? enabled : () -> stages.get().showsSheet() && enabled.getAsBoolean();
         all.put(id, Command.of(id, keys, here, action));
+    }
+
+    /** The commands that open a demo job. */
+    List<Command> demos() {
+        return all.values().stream().filter(c -> c.id().startsWith("demo-")).toList();
     }
 
     private static BooleanSupplier always() {

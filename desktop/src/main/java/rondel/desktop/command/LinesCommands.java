@@ -46,17 +46,16 @@ final class LinesCommands {
     }
 
     void add() {
-        combine("unite", "", BooleanOperation.UNITE);
-        combine("subtract", "", BooleanOperation.SUBTRACT);
-        combine("intersect", "", BooleanOperation.INTERSECT);
-        combine("exclude", "", BooleanOperation.EXCLUDE);
-        combine("divide", "", BooleanOperation.DIVIDE);
-        combine("dropCovered", "", BooleanOperation.DROP_COVERED);
-        all.put("uniteLive", "", this::anySelected, () -> make(new UniteLive(bench.selectedIds())));
-        all.put("makePermanent", "", this::anySelected, () -> desk.perform(new MakePermanent(bench.selectedIds())));
+        combine("unite", BooleanOperation.UNITE);
+        combine("subtract", BooleanOperation.SUBTRACT);
+        combine("intersect", BooleanOperation.INTERSECT);
+        combine("exclude", BooleanOperation.EXCLUDE);
+        combine("divide", BooleanOperation.DIVIDE);
+        combine("dropCovered", BooleanOperation.DROP_COVERED);
+        all.put("uniteLive", this::anySelected, () -> make(new UniteLive(bench.selectedIds())));
+        all.put("makePermanent", this::anySelected, () -> desk.perform(new MakePermanent(bench.selectedIds())));
         all.put(
                 "halo",
-                "Shortcut+Shift+K",
                 this::anySelected,
                 () -> make(new MakeHalo(
                         bench.selectedIds(),
@@ -64,34 +63,29 @@ final class LinesCommands {
                         OptionalDouble.empty(),
                         MakeHalo.Spread.EACH,
                         OptionalDouble.of(MakeHalo.USUAL_GAP))));
-        all.put("trace", "", this::onlyPictures, () -> make(new Trace(bench.selectedIds(), TraceSettings.USUAL)));
+        all.put("trace", this::onlyPictures, () -> make(new Trace(bench.selectedIds(), TraceSettings.USUAL)));
         all.put(
                 "clearBackdrop",
-                "",
                 this::onlyPictures,
                 () -> make(new ClearBackdrop(bench.selectedIds(), BackdropSettings.USUAL)));
-        all.put(
-                "restoreBackdrop",
-                "",
-                this::onlyPictures,
-                () -> desk.perform(new RestoreBackdrop(bench.selectedIds())));
-        all.put("fillOutline", "", this::anySelected, this::fill);
-        all.put("stopAndKeep", "Shortcut+Period", edits.filling()::isUnderWay, edits.filling()::stopAndKeep);
-        all.put("toOutlines", "", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), false)));
-        regroup("byPiece", "", Grouping.PIECE);
-        regroup("byPieceAndHole", "", Grouping.PIECE_AND_HOLE);
-        regroup("byColour", "", Grouping.COLOUR);
-        regroup("byRole", "", Grouping.ROLE);
-        regroup("byOutline", "", Grouping.OUTLINE);
-        all.put("keepOnly", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), false)));
-        all.put("parkOthers", "", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), true)));
-        all.put("smoothForBlade", "", this::anySelected, () -> make(SmoothForBlade.usual(bench.selectedIds())));
-        all.put("joinEnds", "", this::anySelected, () -> make(JoinEnds.usual(bench.selectedIds())));
-        all.put("linesToOutlines", "", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), true)));
+        all.put("restoreBackdrop", this::onlyPictures, () -> desk.perform(new RestoreBackdrop(bench.selectedIds())));
+        all.put("fillOutline", this::anySelected, this::fill);
+        all.put("stopAndKeep", edits.filling()::isUnderWay, edits.filling()::stopAndKeep);
+        all.put("toOutlines", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), false)));
+        regroup("byPiece", Grouping.PIECE);
+        regroup("byPieceAndHole", Grouping.PIECE_AND_HOLE);
+        regroup("byColour", Grouping.COLOUR);
+        regroup("byRole", Grouping.ROLE);
+        regroup("byOutline", Grouping.OUTLINE);
+        all.put("keepOnly", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), false)));
+        all.put("parkOthers", this::anySelected, () -> desk.perform(new KeepOnly(bench.selectedIds(), true)));
+        all.put("smoothForBlade", this::anySelected, () -> make(SmoothForBlade.usual(bench.selectedIds())));
+        all.put("joinEnds", this::anySelected, () -> make(JoinEnds.usual(bench.selectedIds())));
+        all.put("linesToOutlines", this::anySelected, () -> make(new ToOutlines(bench.selectedIds(), true)));
     }
 
-    private void regroup(String id, String keys, Grouping by) {
-        all.put(id, keys, () -> !bench.level().isEmpty(), () -> make(new Regroup(chosen(), by)));
+    private void regroup(String id, Grouping by) {
+        all.put(id, () -> !bench.level().isEmpty(), () -> make(new Regroup(chosen(), by)));
     }
 
     /** What is selected; else all of the open group, or everything on every sheet. */
@@ -101,11 +95,10 @@ final class LinesCommands {
                 : bench.selectedIds();
     }
 
-    private void combine(String id, String keys, BooleanOperation way) {
+    private void combine(String id, BooleanOperation way) {
         boolean oneWill = way == BooleanOperation.UNITE || way == BooleanOperation.DIVIDE;
         all.put(
                 id,
-                keys,
                 () -> bench.selection().size() > (oneWill ? 0 : 1),
                 () -> make(new Combine(bench.selectedIds(), way, edits.shapes().lines())));
     }

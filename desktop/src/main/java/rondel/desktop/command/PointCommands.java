@@ -28,16 +28,16 @@ final class PointCommands {
     }
 
     void add() {
-        all.put("pen", "", () -> true, this::draw);
-        all.put("points", "", this::oneShape, this::turn);
-        all.put("pointNext", "", this::open, () -> points.step(1));
-        all.put("pointPrevious", "", this::open, () -> points.step(-1));
-        all.put("pointAdd", "", this::picked, points::addAfter);
-        all.put("pointRemove", "", this::picked, points::remove);
-        all.put("pointSmooth", "", this::picked, () -> points.smooth(true));
-        all.put("pointCorner", "", this::picked, () -> points.smooth(false));
-        all.put("outlineSplit", "", this::picked, points::split);
-        all.put("outlineJoin", "", points::canJoin, points::join);
+        all.put("pen", () -> true, this::draw);
+        all.put("points", this::oneShape, this::turn);
+        all.put("pointNext", this::open, () -> points.step(1));
+        all.put("pointPrevious", this::open, () -> points.step(-1));
+        all.put("pointAdd", this::picked, points::addAfter);
+        all.put("pointRemove", this::picked, points::remove);
+        all.put("pointSmooth", this::picked, () -> points.smooth(true));
+        all.put("pointCorner", this::picked, () -> points.smooth(false));
+        all.put("outlineSplit", this::picked, points::split);
+        all.put("outlineJoin", points::canJoin, points::join);
     }
 
     private void draw() {

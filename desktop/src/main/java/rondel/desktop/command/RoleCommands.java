@@ -28,11 +28,10 @@ public final class RoleCommands {
         for (Role role : Role.values()) {
             all.put(
                     id(role),
-                    "Alt+" + (role.ordinal() + 1),
                     () -> !desk.bench().selection().isEmpty(),
                     () -> desk.perform(new SetRole(desk.bench().selectedIds(), role)));
         }
-        all.put("rolesByLook", "", () -> !looks().isEmpty(), () -> questions
+        all.put("rolesByLook", () -> !looks().isEmpty(), () -> questions
                 .roles(looks(), desk.bench().job().unit())
                 .ifPresent(rules -> desk.perform(new RolesByLook(rules))));
     }

@@ -17,15 +17,15 @@ final class SeeingCommands {
     }
 
     void add() {
-        all.put("seePale", "Shortcut+Slash", () -> true, () -> {
+        all.put("seePale", () -> true, () -> {
             ShownPaper now = sheet.looks().paper();
             show(sheet.looks().with(now == ShownPaper.OWN ? ShownPaper.DARK : ShownPaper.OWN));
         });
         for (ShownPaper paper : ShownPaper.values()) {
-            all.put("paper-" + paper, "", () -> true, () -> show(sheet.looks().with(paper)));
+            all.put("paper-" + paper, () -> true, () -> show(sheet.looks().with(paper)));
         }
         for (Ground ground : Ground.values()) {
-            all.put("ground-" + ground, "", () -> true, () -> show(sheet.looks().with(ground)));
+            all.put("ground-" + ground, () -> true, () -> show(sheet.looks().with(ground)));
         }
     }
 

@@ -32,26 +32,24 @@ final class SelectCommands {
     }
 
     void add() {
-        all.put("sameFill", "", this::anySelected, () -> alike(Likeness.FILL));
-        all.put("sameLine", "", this::anySelected, () -> alike(Likeness.LINE));
-        all.put("sameSize", "", this::anySelected, () -> alike(Likeness.SIZE));
-        all.put("sameKind", "", this::anySelected, () -> alike(Likeness.KIND));
-        all.put("sameRole", "", this::anySelected, () -> alike(Likeness.ROLE));
-        all.put("selectNext", "Alt+Right", this::anyThere, () -> next(1));
-        all.put("selectPrevious", "Alt+Left", this::anyThere, () -> next(-1));
-        all.put("alsoNext", "Alt+Shift+Right", this::anyThere, () -> step(1, true));
-        all.put("alsoPrevious", "Alt+Shift+Left", this::anyThere, () -> step(-1, true));
-        all.put("selectBeneath", "Alt+Down", this::oneSelected, this::beneath);
+        all.put("sameFill", this::anySelected, () -> alike(Likeness.FILL));
+        all.put("sameLine", this::anySelected, () -> alike(Likeness.LINE));
+        all.put("sameSize", this::anySelected, () -> alike(Likeness.SIZE));
+        all.put("sameKind", this::anySelected, () -> alike(Likeness.KIND));
+        all.put("sameRole", this::anySelected, () -> alike(Likeness.ROLE));
+        all.put("selectNext", this::anyThere, () -> next(1));
+        all.put("selectPrevious", this::anyThere, () -> next(-1));
+        all.put("alsoNext", this::anyThere, () -> step(1, true));
+        all.put("alsoPrevious", this::anyThere, () -> step(-1, true));
+        all.put("selectBeneath", this::oneSelected, this::beneath);
         all.put(
                 "repeatDuplicate",
-                "Shortcut+Shift+D",
                 () -> RepeatDuplicate.of(bench.history()).isPresent(),
                 () -> bench.whenSettled(
                         () -> RepeatDuplicate.of(bench.history()).ifPresent(desk::perform)));
-        all.put("pin", "Shortcut+P", this::anySelected, this::pin);
+        all.put("pin", this::anySelected, this::pin);
         all.put(
                 "linesScale",
-                "",
                 () -> true,
                 () -> desk.perform(new SetLinesScale(!bench.job().linesScale())));
     }

@@ -75,21 +75,19 @@ final class ShapeCommands {
         shape("addScalloped", new BoxShape(USUAL * 1.4, USUAL, Corners.USUAL, new Edge(Edge.Style.SCALLOPED, 6, 3)));
         all.put(
                 "makePlain",
-                "",
                 this::anyPlain,
                 () -> desk.perform(new MakePlain(desk.bench().selectedIds())));
-        all.put("larger", "", this::anySelected, () -> scale(STEP));
-        all.put("smaller", "", this::anySelected, () -> scale(1 / STEP));
-        all.put("picturesBy", "", () -> true, this::turnPictureBounds);
+        all.put("larger", this::anySelected, () -> scale(STEP));
+        all.put("smaller", this::anySelected, () -> scale(1 / STEP));
+        all.put("picturesBy", () -> true, this::turnPictureBounds);
         all.put(
                 "cropSeen",
-                "",
                 this::onlyPictures,
                 () -> desk.perform(new Crop(desk.bench().selectedIds(), Optional.empty())));
     }
 
     private void shape(String id, PlainShape shape) {
-        all.put(id, "", () -> true, () -> {
+        all.put(id, () -> true, () -> {
             desk.notices().say(Words.of("shape.how"));
             sheet.tool().take(new ShapeDrawing(desk, sheet, shape, drawn -> add(id, drawn)));
         });

@@ -33,20 +33,15 @@ final class SlotCommands {
     }
 
     void add() {
-        all.put("clip", "Shortcut+Shift+X", () -> bench.selection().size() > 1, this::clip);
-        all.put("unclip", "", this::anyClip, () -> desk.perform(new Unclip(bench.selectedIds())));
-        all.put(
-                "makeWindows",
-                "Shortcut+F",
-                this::anySelected,
-                () -> desk.perform(new MakeSlots(bench.selectedIds(), Fit.FILL)));
-        all.put("fillWindows", "Shortcut+Shift+I", () -> !slots().isEmpty(), () -> files.artwork()
-                .fillSlots(slots()));
-        all.put("emptyWindows", "", this::anySlot, () -> desk.perform(new EmptySlots(selectedSlots())));
-        all.put("fitFill", "", this::anySlot, () -> desk.perform(new SetFit(selectedSlots(), Fit.FILL)));
-        all.put("fitWhole", "", this::anySlot, () -> desk.perform(new SetFit(selectedSlots(), Fit.WHOLE)));
-        all.put("fitFree", "", this::anySlot, () -> desk.perform(new SetFit(selectedSlots(), Fit.FREE)));
-        all.put("shadow", "", this::anySelected, this::shadow);
+        all.put("clip", () -> bench.selection().size() > 1, this::clip);
+        all.put("unclip", this::anyClip, () -> desk.perform(new Unclip(bench.selectedIds())));
+        all.put("makeWindows", this::anySelected, () -> desk.perform(new MakeSlots(bench.selectedIds(), Fit.FILL)));
+        all.put("fillWindows", () -> !slots().isEmpty(), () -> files.artwork().fillSlots(slots()));
+        all.put("emptyWindows", this::anySlot, () -> desk.perform(new EmptySlots(selectedSlots())));
+        all.put("fitFill", this::anySlot, () -> desk.perform(new SetFit(selectedSlots(), Fit.FILL)));
+        all.put("fitWhole", this::anySlot, () -> desk.perform(new SetFit(selectedSlots(), Fit.WHOLE)));
+        all.put("fitFree", this::anySlot, () -> desk.perform(new SetFit(selectedSlots(), Fit.FREE)));
+        all.put("shadow", this::anySelected, this::shadow);
     }
 
     /** What is behind gives the outline: a sheet of pattern takes the shape below it. */

@@ -36,28 +36,28 @@ final class SpacingCommands {
     }
 
     void add() {
-        align("alignLeft", "Shortcut+Left", Edge.LEFT);
-        align("alignCentre", "Shortcut+Shift+E", Edge.CENTRE);
-        align("alignRight", "Shortcut+Right", Edge.RIGHT);
-        align("alignTop", "Shortcut+Up", Edge.TOP);
-        align("alignMiddle", "Shortcut+Shift+O", Edge.MIDDLE);
-        align("alignBottom", "Shortcut+Down", Edge.BOTTOM);
-        add("centreAll", "Shortcut+Shift+A", this::anySelected, () -> desk.perform(centred()));
-        add("evenGapsAcross", "Shortcut+U", atLeast(3), () -> desk.perform(new EvenGaps(ids(), Axis.HORIZONTAL)));
-        add("evenGapsDown", "Shift+Alt+U", atLeast(3), () -> desk.perform(new EvenGaps(ids(), Axis.VERTICAL)));
-        add("evenCentresAcross", "", atLeast(3), () -> desk.perform(new EvenCentres(ids(), Axis.HORIZONTAL)));
-        add("evenCentresDown", "", atLeast(3), () -> desk.perform(new EvenCentres(ids(), Axis.VERTICAL)));
-        add("spaceOut", "Shortcut+Shift+P", atLeast(1), this::spaceOut);
-        add("addGuide", "", () -> true, this::addGuide);
-        add("clearGuides", "", () -> !bench.sheet().guides().isEmpty(), this::clearGuides);
+        align("alignLeft", Edge.LEFT);
+        align("alignCentre", Edge.CENTRE);
+        align("alignRight", Edge.RIGHT);
+        align("alignTop", Edge.TOP);
+        align("alignMiddle", Edge.MIDDLE);
+        align("alignBottom", Edge.BOTTOM);
+        add("centreAll", this::anySelected, () -> desk.perform(centred()));
+        add("evenGapsAcross", atLeast(3), () -> desk.perform(new EvenGaps(ids(), Axis.HORIZONTAL)));
+        add("evenGapsDown", atLeast(3), () -> desk.perform(new EvenGaps(ids(), Axis.VERTICAL)));
+        add("evenCentresAcross", atLeast(3), () -> desk.perform(new EvenCentres(ids(), Axis.HORIZONTAL)));
+        add("evenCentresDown", atLeast(3), () -> desk.perform(new EvenCentres(ids(), Axis.VERTICAL)));
+        add("spaceOut", atLeast(1), this::spaceOut);
+        add("addGuide", () -> true, this::addGuide);
+        add("clearGuides", () -> !bench.sheet().guides().isEmpty(), this::clearGuides);
     }
 
-    private void add(String id, String keys, BooleanSupplier enabled, Runnable action) {
-        all.put(id, keys, enabled, action);
+    private void add(String id, BooleanSupplier enabled, Runnable action) {
+        all.put(id, enabled, action);
     }
 
-    private void align(String id, String keys, Edge edge) {
-        add(id, keys, this::anySelected, () -> desk.perform(aligned(edge)));
+    private void align(String id, Edge edge) {
+        add(id, this::anySelected, () -> desk.perform(aligned(edge)));
     }
 
     /** A single thing lines up with the sheet where it can't line up with others. */

@@ -45,16 +45,15 @@ final class TryOutCommands {
     void add() {
         all.put(
                 "tryOut",
-                "Shortcut+Shift+T",
                 () -> bench.selection().size() > 1,
                 () -> desk.perform(new MakeTryOut(bench.selectedIds(), Words.of("tryout.name"))));
-        all.put("tryNext", "Period", this::anyTryOut, () -> desk.perform(new FlipTryOut(tryOuts(), 1)));
-        all.put("tryPrevious", "Comma", this::anyTryOut, () -> desk.perform(new FlipTryOut(tryOuts(), -1)));
-        all.put("trySideBySide", "Shortcut+Shift+B", () -> tryOuts().size() == 1, this::sideBySide);
-        all.put("trySettle", "", this::anyTryOut, () -> desk.perform(new KeepShown(tryOuts())));
-        all.put("mirrorToCorners", "", this::anySelected, this::mirror);
-        all.put("unlink", "", this::anyLinked, () -> desk.perform(new Unlink(bench.selectedIds())));
-        all.put("repeatAlong", "", () -> !bench.selection().isEmpty(), () -> questions
+        all.put("tryNext", this::anyTryOut, () -> desk.perform(new FlipTryOut(tryOuts(), 1)));
+        all.put("tryPrevious", this::anyTryOut, () -> desk.perform(new FlipTryOut(tryOuts(), -1)));
+        all.put("trySideBySide", () -> tryOuts().size() == 1, this::sideBySide);
+        all.put("trySettle", this::anyTryOut, () -> desk.perform(new KeepShown(tryOuts())));
+        all.put("mirrorToCorners", this::anySelected, this::mirror);
+        all.put("unlink", this::anyLinked, () -> desk.perform(new Unlink(bench.selectedIds())));
+        all.put("repeatAlong", () -> !bench.selection().isEmpty(), () -> questions
                 .repeat(bench.job().unit())
                 .ifPresent(form -> desk.perform(form.operation(bench.selectedIds(), bench.sheet()))));
     }

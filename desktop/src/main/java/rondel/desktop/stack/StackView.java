@@ -19,6 +19,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import rondel.desktop.command.Commands;
+import rondel.desktop.command.SelectionMenu;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.model.Change;
 import rondel.job.Element;
@@ -41,7 +43,7 @@ public final class StackView extends VBox {
     private Set<ElementId> selection = Set.of();
     private boolean syncing;
 
-    public StackView(Desk desk) {
+    public StackView(Desk desk, Commands commands) {
         this.desk = desk;
         getStyleClass().add("stack");
         setId("stack");
@@ -66,6 +68,7 @@ public final class StackView extends VBox {
         cards.getSelectionModel().getSelectedIndices().addListener((ListChangeListener<Integer>) c -> chosen());
         Region bar = new Region();
         getChildren().addAll(head, new StackPane(cards, bar));
+        SelectionMenu.on(cards, desk, commands);
         new StackDrag(desk, cards, bar);
         desk.bench().on(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET), this::show);
         show();

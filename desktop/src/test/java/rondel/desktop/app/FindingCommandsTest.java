@@ -20,9 +20,10 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.Pane;
 import org.junit.jupiter.api.Test;
 import rondel.desktop.command.Command;
+import rondel.desktop.command.CommandIcons;
+import rondel.desktop.command.CommandTable;
 import rondel.desktop.command.HandTable;
 import rondel.desktop.command.KeyList;
-import rondel.desktop.look.CommandIcons;
 import rondel.job.Element;
 
 /** Everything that can be done has its place, and says what it needs. */
@@ -179,6 +180,17 @@ class FindingCommandsTest extends BenchFixture {
                         .isBetween(5.0, 17.0);
             }
         }
+    }
+
+    @Test
+    void theTableHasEveryCommandOnceAndNoOther() {
+        Set<String> made = new TreeSet<>();
+        window.commands().all().forEach(c -> {
+            if (!c.id().startsWith("demo-")) {
+                made.add(c.id());
+            }
+        });
+        assertThat(new TreeSet<>(CommandTable.ids())).isEqualTo(made);
     }
 
     @Test

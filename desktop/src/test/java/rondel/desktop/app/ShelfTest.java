@@ -44,9 +44,9 @@ class ShelfTest extends BenchFixture {
         int all = found();
         look("bir");
         assertThat(found()).isEqualTo(2);
-        choose("gull", "shelf-others");
+        choose("gull", "item-thingsOfSet");
         assertThat(found()).isEqualTo(12).isLessThan(all);
-        choose("crab", "shelf-favour");
+        choose("crab", "item-thingLike");
         assertThat(lookup("#shelf-rows")
                         .<ListView<List<?>>>query()
                         .getItems()
@@ -96,7 +96,7 @@ class ShelfTest extends BenchFixture {
         look("drift");
         answers.thing = Optional.of(
                 now -> new ThingForm("Driftwood", "Found", "wood", "Beach market", "A. Avocet", Licence.PERSONAL_USE));
-        choose("driftwood", "shelf-describe");
+        choose("driftwood", "item-thingDescribe");
         look("avocet");
         assertThat(found()).isEqualTo(1);
         clickOn("#shelf-driftwood");
@@ -104,7 +104,7 @@ class ShelfTest extends BenchFixture {
         calm();
         assertThat(only().traits().provenance())
                 .contains(new Provenance("Beach market", "A. Avocet", Licence.PERSONAL_USE));
-        choose("driftwood", "shelf-takeOff");
+        choose("driftwood", "item-thingTakeOff");
         assertThat(found()).isZero();
         assertThat(notice()).contains("Driftwood");
     }

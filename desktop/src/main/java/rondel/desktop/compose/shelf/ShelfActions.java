@@ -1,6 +1,8 @@
 package rondel.desktop.compose.shelf;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
 import rondel.desktop.compose.thing.ThingForm;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.files.Questions;
@@ -18,6 +20,8 @@ public final class ShelfActions {
     private final Desk desk;
     private final ShelfModel model;
     private final Questions questions;
+    private Optional<Thing> picked = Optional.empty();
+    private Consumer<Thing> placing = t -> {};
 
     public ShelfActions(Desk desk, ShelfModel model, Questions questions) {
         this.desk = desk;
@@ -25,8 +29,37 @@ public final class ShelfActions {
         this.questions = questions;
     }
 
+    /** Says which thing commands are about. */
+    void pick(Thing thing) {
+        picked = Optional.of(thing);
+    }
+
+    /** The thing that commands are about: the one that was picked last, where it is still on the shelf. */
+    public Optional<Thing> picked() {
+        return picked.filter(t -> model.found().contains(t));
+    }
+
+    /** @param places puts a thing into the middle of the view */
+    public void onPlace(Consumer<Thing> places) {
+        placing = places;
+    }
+
+    public void place(Thing thing) {
+        placing.accept(thing);
+    }
+
+    /** Shows all things that are in the same set as one. */
+    public void showSet(Thing thing) {
+        model.words("");
+        model.set(Optional.of(thing.set()));
+    }
+
+    public void turnFavourite(Thing thing) {
+        describe(thing, thing.withFavourite(!thing.favourite()));
+    }
+
     /** Asks what a thing is, and keeps the answer. */
-    void describe(Thing thing) {
+    public void describe(Thing thing) {
         questions
                 .thing(
                         ThingForm.of(thing),
@@ -40,7 +73,7 @@ public final class ShelfActions {
         model.change(shelf -> shelf.describe(thing.path(), told), done -> {});
     }
 
-    void takeOff(Thing thing) {
+    public void takeOff(Thing thing) {
         model.change(
                 shelf -> {
                     shelf.takeOff(thing.path());
@@ -63,8 +96,7 @@ public final class ShelfActions {
                             Words.of("shelf.saveHeading"),
                             Words.of("shelf.saveGo"))
                     .ifPresent(form -> shelve(
-                            new Arrangement(
-                                    plain.job().withTitle(form.title()), java.util.Optional.of(form.provenance())),
+                            new Arrangement(plain.job().withTitle(form.title()), Optional.of(form.provenance())),
                             form));
         } catch (Refusal e) {
             desk.notices().refuse(e.getMessage());

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
@@ -17,6 +18,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import rondel.desktop.command.Commands;
+import rondel.desktop.command.HandTable;
+import rondel.desktop.command.Menus;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.look.ChoiceNames;
 import rondel.formats.reading.ArtworkReader;
@@ -53,15 +57,19 @@ public final class ShelfView extends VBox {
     private final ListView<List<Thing>> rows = new ListView<>();
     private final Label nothing = new Label();
     private final Label count = new Label();
-    private final ThingMenu menu;
+    private final ContextMenu menu = new ContextMenu();
+    private final Commands commands;
+    private final ShelfActions actions;
     private boolean showing;
 
-    public ShelfView(Desk desk, ShelfModel model, ShelfActions actions, ArtworkReader reader, Taking taking) {
+    public ShelfView(
+            Desk desk, ShelfModel model, ShelfActions actions, ArtworkReader reader, Taking taking, Commands commands) {
         this.desk = desk;
         this.model = model;
         this.taking = taking;
         pictures = new ShelfPictures(desk.workers(), reader, desk.pictures());
-        menu = new ThingMenu(model, actions, taking);
+        this.commands = commands;
+        this.actions = actions;
         getStyleClass().addAll("side", "shelf");
         setId("shelf");
         Label title = new Label(Words.of("shelf.title"));
@@ -183,6 +191,7 @@ public final class ShelfView extends VBox {
     private void dress(ShelfCard card) {
         card.setOnMousePressed(e -> {
             card.requestFocus();
+            card.thing().ifPresent(actions::pick);
             if (e.getButton() == MouseButton.PRIMARY && !e.isShortcutDown()) {
                 card.picture().ifPresent(p -> taking.taken(p, card.thing().orElseThrow()));
             }
@@ -199,7 +208,17 @@ public final class ShelfView extends VBox {
             }
         });
         card.setOnContextMenuRequested(e -> {
-            card.thing().ifPresent(t -> menu.show(t, card, e.getScreenX(), e.getScreenY()));
+            card.thing().ifPresent(t -> {
+                actions.pick(t);
+                Menus.show(
+                        menu,
+                        commands,
+                        HandTable.ofShelf(),
+                        desk.notices()::refuse,
+                        card,
+                        e.getScreenX(),
+                        e.getScreenY());
+            });
             e.consume();
         });
         card.setOnKeyPressed(e -> {
