@@ -58,6 +58,7 @@ import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.stack.StackView;
+import rondel.desktop.stage.Side;
 import rondel.desktop.stage.StageView;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Shelf;
@@ -67,6 +68,11 @@ import rondel.geometry.Point;
 
 /** The whole window: shelf, sheet, measure, stack, and the bars above and below. */
 public final class BenchWindow extends StackPane {
+
+    /** How wide the sides are at first, in px. */
+    private static final double LEFT = 238;
+
+    private static final double RIGHT = 258;
 
     private final Desk desk;
     private final SheetView sheet;
@@ -78,6 +84,8 @@ public final class BenchWindow extends StackPane {
     private final JobActions actions;
     private final Commands commands;
     private final Progress progress;
+    private final Side left = new Side(true, LEFT);
+    private final Side right = new Side(false, RIGHT);
     private final ImageView carried = new ImageView();
 
     private Optional<StageView> shown = Optional.empty();
@@ -122,6 +130,9 @@ public final class BenchWindow extends StackPane {
         addEventFilter(MouseEvent.MOUSE_RELEASED, this::overShelf);
         StatusBar status = new StatusBar(desk, sheet, progress);
         BorderPane all = new BorderPane();
+        all.setLeft(left);
+        all.setRight(right);
+        commands.onSides(left::turn, right::turn);
         findings = new FindingsModel(desk, reader.fonts());
         Runnable marked = () -> sheet.mark(
                 FindingMarks.of(desk.bench().job(), desk.bench().sheet().id(), findings.findings()));
@@ -211,9 +222,9 @@ public final class BenchWindow extends StackPane {
     private void show(StageView next, BorderPane all) {
         shown.ifPresent(before -> before.left(next));
         shown = Optional.of(next);
-        all.setLeft(next.left());
+        left.show(next.left());
         all.setCenter(next.middle());
-        all.setRight(next.right());
+        right.show(next.right());
         next.entered();
     }
 

@@ -29,6 +29,9 @@ import rondel.words.Words;
 /** The top of the window: the job with its menu, the stages, undo and redo, the sheet and the unit. */
 public final class TopBar extends HBox {
 
+    /** How much room the job's name has, in px: as much as the side beneath it. */
+    private static final double NAME = 238;
+
     private final Desk desk;
     private final Label job = new Label();
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
@@ -78,11 +81,15 @@ public final class TopBar extends HBox {
         badge.setOnAction(e -> commands.get(LinesStage.STAGE.command()).run());
         findings.onChange(() -> count(findings.findings().size()));
         count(0);
-        Region left = new Region();
+        // The name has a place of its own size, so that the stages stay where they are however long it is.
+        HBox named = new HBox(10, mark(), job);
+        named.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        named.setMinWidth(NAME);
+        named.setPrefWidth(NAME);
+        named.setMaxWidth(NAME);
         Region right = new Region();
-        HBox.setHgrow(left, Priority.ALWAYS);
         HBox.setHgrow(right, Priority.ALWAYS);
-        getChildren().addAll(mark(), job, left, stage, right, badge, sheets, undo, redo, unit);
+        getChildren().addAll(named, stage, right, badge, sheets, undo, redo, unit);
         desk.bench().onChange(this::show);
         show();
     }

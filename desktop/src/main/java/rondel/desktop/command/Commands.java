@@ -59,6 +59,8 @@ public final class Commands {
 
     private Runnable showingKeys = () -> {};
     private Runnable starting = () -> {};
+    private Runnable turningLeft = () -> {};
+    private Runnable turningRight = () -> {};
 
     public Commands(
             Desk desk,
@@ -105,6 +107,8 @@ public final class Commands {
         add("addFonts", always(), () -> texts.addFonts(files.artwork().fontsToAdd()));
         add("export", always(), files::export);
         add("ask", always(), () -> asking.run());
+        add("leftSide", always(), () -> turningLeft.run());
+        add("rightSide", always(), () -> turningRight.run());
         add("keySheet", always(), () -> showingKeys.run());
         add("undo", bench::canUndo, bench::undo);
         add("redo", bench::canRedo, bench::redo);
@@ -234,6 +238,12 @@ public final class Commands {
     /** What asking for the start screen does. */
     public void onStart(Runnable opens) {
         starting = opens;
+    }
+
+    /** What putting away a side does, or bringing it back. */
+    public void onSides(Runnable left, Runnable right) {
+        turningLeft = left;
+        turningRight = right;
     }
 
     /** What asking for the keys does. */

@@ -1,8 +1,9 @@
 package rondel.desktop.sheets;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import rondel.job.Job;
-import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
 
@@ -26,7 +27,14 @@ public record SheetPurpose(String key, double width, double height, LengthUnit u
 
     /** Its size in words. */
     public String size() {
-        return LengthFormat.number(width, unit) + " × " + LengthFormat.withUnit(height, unit);
+        return plain(width) + " × " + plain(height) + " " + unit.symbol();
+    }
+
+    private String plain(double mm) {
+        return BigDecimal.valueOf(unit.fromMm(mm))
+                .setScale(3, RoundingMode.HALF_EVEN)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     public Job job() {

@@ -21,6 +21,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 import rondel.desktop.ask.ModalCard;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.files.DemoJobs;
@@ -151,6 +152,8 @@ public final class StartCard extends ModalCard {
 
     private Button card(Node picture, String title, String below, Runnable action) {
         Label name = new Label(title);
+        name.setWrapText(true);
+        name.setTextAlignment(TextAlignment.CENTER);
         Label size = new Label(below);
         size.getStyleClass().add("quiet");
         VBox content = new VBox(2, picture, name);

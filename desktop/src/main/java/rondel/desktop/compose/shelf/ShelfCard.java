@@ -1,10 +1,12 @@
 package rondel.desktop.compose.shelf;
 
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.look.Icons;
@@ -17,7 +19,9 @@ import rondel.words.Words;
 /** One thing on the shelf: its picture, at the scale of the others, its name and true size. */
 final class ShelfCard extends VBox {
 
-    static final double PICTURE = 84;
+    static final double PICTURE = 66;
+
+    private static final double WIDTH = 104;
 
     private final ImageView picture = new ImageView();
     private final Label name = new Label();
@@ -39,10 +43,16 @@ final class ShelfCard extends VBox {
         frame.setPrefSize(PICTURE, PICTURE);
         frame.setMaxSize(PICTURE, PICTURE);
         name.getStyleClass().add("card-name");
-        name.setMaxWidth(PICTURE + 8);
         size.getStyleClass().add("quiet");
         Tooltip.install(this, tooltip);
-        getChildren().addAll(frame, name, size);
+        size.setMinWidth(USE_PREF_SIZE);
+        HBox told = new HBox(4, name, size);
+        told.setAlignment(javafx.geometry.Pos.CENTER);
+        setPrefWidth(WIDTH);
+        setMinWidth(WIDTH);
+        setMaxWidth(WIDTH);
+        setAlignment(javafx.geometry.Pos.CENTER);
+        getChildren().addAll(frame, told);
     }
 
     Optional<Thing> thing() {
@@ -91,8 +101,18 @@ final class ShelfCard extends VBox {
             picture.setFitWidth(PICTURE * p.share());
             picture.setFitHeight(PICTURE * p.share());
         });
-        size.setText(
-                read.map(p -> LengthFormat.number(p.width(), unit) + " × " + LengthFormat.withUnit(p.height(), unit))
-                        .orElse("—"));
+        size.setText(read.map(p -> brief(p.width(), unit) + "×" + brief(p.height(), unit))
+                .orElse(Words.of("shelf.unreadable")));
+        read.ifPresent(p -> tooltip.setText(tooltip.getText()
+                + "\n"
+                + LengthFormat.number(p.width(), unit)
+                + " × "
+                + LengthFormat.withUnit(p.height(), unit)));
+    }
+
+    /** A length as it has room on a card; the tooltip has it exactly. */
+    private static String brief(double mm, LengthUnit unit) {
+        double there = unit.fromMm(mm);
+        return there < 10 ? String.format(Locale.ROOT, "%.1f", there) : Long.toString(Math.round(there));
     }
 }

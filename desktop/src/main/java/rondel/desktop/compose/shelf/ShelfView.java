@@ -57,6 +57,9 @@ public final class ShelfView extends VBox {
     private final ListView<List<Thing>> rows = new ListView<>();
     private final Label nothing = new Label();
     private final Label count = new Label();
+    private static final double SCROLL_BAR = 14;
+
+    private int columns = 2;
     private final ContextMenu menu = new ContextMenu();
     private final Commands commands;
     private final ShelfActions actions;
@@ -152,6 +155,16 @@ public final class ShelfView extends VBox {
         return model.isIdle() && pictures.isIdle();
     }
 
+    /** More cards beside each other where the shelf is wider. */
+    private void fitColumns() {
+        int room = (int) Math.floor((rows.getWidth() - SCROLL_BAR) / ShelfCard.WIDTH);
+        int fitting = Math.clamp(room, 2, ShelfRow.MOST);
+        if (fitting != columns) {
+            columns = fitting;
+            show();
+        }
+    }
+
     private void show() {
         showing = true;
         List<Choice> choices = new ArrayList<>(List.of(new Choice.Every(), new Choice.Favourites()));
@@ -168,9 +181,9 @@ public final class ShelfView extends VBox {
         }
         showing = false;
         List<Thing> found = model.found();
-        List<List<Thing>> two = new ArrayList<>(found.size() / ShelfRow.CARDS + 1);
-        for (int i = 0; i < found.size(); i += ShelfRow.CARDS) {
-            two.add(found.subList(i, Math.min(i + ShelfRow.CARDS, found.size())));
+        List<List<Thing>> two = new ArrayList<>(found.size() / columns + 1);
+        for (int i = 0; i < found.size(); i += columns) {
+            two.add(found.subList(i, Math.min(i + columns, found.size())));
         }
         rows.getItems().setAll(two);
         count.setText(Words.of("shelf.count", found.size()));
