@@ -21,7 +21,8 @@ final class ShelfCard extends VBox {
 
     static final double PICTURE = 66;
 
-    private static final double WIDTH = 104;
+    /** How wide a card is, in px. */
+    static final double WIDTH = 104;
 
     private final ImageView picture = new ImageView();
     private final Label name = new Label();

@@ -95,6 +95,7 @@ public final class ShelfView extends VBox {
         rows.setId("shelf-rows");
         rows.setFocusTraversable(false);
         rows.setCellFactory(list -> new ShelfRow(this::dress, this::fill));
+        rows.widthProperty().addListener((o, before, now) -> fitColumns());
         VBox.setVgrow(rows, Priority.ALWAYS);
         Label hint = new Label(Words.of("shelf.hint"));
         hint.getStyleClass().add("quiet");
