@@ -161,7 +161,7 @@ public final class BenchWindow extends StackPane {
         above.setMouseTransparent(true);
         carried.setVisible(false);
         carried.setOpacity(0.85);
-        AskField ask = new AskField(commands);
+        AskField ask = new AskField(commands, shelfModel, shelfActions::place);
         commands.onAsk(ask::open);
         KeySheet keys = new KeySheet(commands);
         commands.onKeys(keys::open);

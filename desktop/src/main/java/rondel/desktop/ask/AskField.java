@@ -1,7 +1,9 @@
 package rondel.desktop.ask;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -13,8 +15,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
+import rondel.desktop.compose.shelf.ShelfModel;
+import rondel.formats.shelf.Thing;
 import rondel.words.Words;
 
 /** A field over the window in which one types what is wanted; each answer says what it does, its keys, and what it needs. */
@@ -24,13 +27,21 @@ public final class AskField extends ModalCard {
     private static final double WIDE = 560;
     private static final double ROW = 52;
 
+    private static final int THINGS = 3;
+
     private final AskIndex index;
+    private final ShelfModel shelf;
+    private final Consumer<Thing> placing;
     private final TextField typed = new TextField();
-    private final ListView<Command> answers = new ListView<>();
+    private final ListView<Answer> answers = new ListView<>();
     private final Label hint = new Label(Words.of("ask.hint"));
 
-    public AskField(Commands commands) {
+    /** @param shelf whose things are answers too
+     *  @param placing puts one into the middle of the view */
+    public AskField(Commands commands, ShelfModel shelf, Consumer<Thing> placing) {
         super("ask", Pos.TOP_CENTER);
+        this.shelf = shelf;
+        this.placing = placing;
         this.index = new AskIndex(commands.all());
         typed.setId("ask-typed");
         typed.setPromptText(Words.of("ask.prompt"));
@@ -56,9 +67,27 @@ public final class AskField extends ModalCard {
     }
 
     private void answer(String text) {
-        List<Command> found = index.find(text, MOST);
+        List<Answer> found = new ArrayList<>(
+                index.find(text, MOST).stream().map(Answer.Doing::new).toList());
+        offer(found, text);
+        if (!text.isBlank()) {
+            shelf.search(text, things -> {
+                if (typed.getText().equals(text) && !things.isEmpty()) {
+                    List<Answer> more = new ArrayList<>(found.subList(0, Math.min(found.size(), MOST - THINGS)));
+                    things.stream().limit(THINGS).map(Answer.Placing::new).forEach(more::add);
+                    offer(more, text);
+                }
+            });
+        }
+    }
+
+    private void offer(List<Answer> found, String text) {
+        int chosen = Math.max(0, answers.getSelectionModel().getSelectedIndex());
+        boolean asBefore = !answers.getItems().isEmpty()
+                && !found.isEmpty()
+                && answers.getItems().getFirst().equals(found.getFirst());
         answers.getItems().setAll(found);
-        answers.getSelectionModel().selectFirst();
+        answers.getSelectionModel().select(asBefore && chosen < found.size() ? chosen : 0);
         boolean any = !found.isEmpty();
         answers.setVisible(any);
         answers.setManaged(any);
@@ -92,7 +121,7 @@ public final class AskField extends ModalCard {
 
     /** Does what is chosen; one that can't be used stays, and says what it needs. */
     private void choose() {
-        Command chosen = answers.getSelectionModel().getSelectedItem();
+        Answer chosen = answers.getSelectionModel().getSelectedItem();
         if (chosen == null) {
             return;
         }
@@ -102,11 +131,14 @@ public final class AskField extends ModalCard {
             return;
         }
         close();
-        chosen.run();
+        switch (chosen) {
+            case Answer.Doing d -> d.command().run();
+            case Answer.Placing p -> placing.accept(p.thing());
+        }
     }
 
     /** One answer. */
-    private static final class AnswerCell extends ListCell<Command> {
+    private static final class AnswerCell extends ListCell<Answer> {
         private final Label label = new Label();
         private final Label keys = new Label();
         private final Label does = new Label();
@@ -124,15 +156,15 @@ public final class AskField extends ModalCard {
         }
 
         @Override
-        protected void updateItem(Command command, boolean empty) {
-            super.updateItem(command, empty);
-            setGraphic(empty || command == null ? null : box);
-            if (!empty && command != null) {
-                label.setText(command.label());
-                keys.setText(command.keys().map(k -> k.getDisplayText()).orElse(""));
-                does.setText(command.needs().orElse(command.does()));
-                box.setOpacity(command.needs().isPresent() ? 0.7 : 1);
-                setAccessibleText(command.label() + ". " + does.getText());
+        protected void updateItem(Answer answer, boolean empty) {
+            super.updateItem(answer, empty);
+            setGraphic(empty || answer == null ? null : box);
+            if (!empty && answer != null) {
+                label.setText(answer.label());
+                keys.setText(answer.keys());
+                does.setText(answer.needs().orElse(answer.does()));
+                box.setOpacity(answer.needs().isPresent() ? 0.7 : 1);
+                setAccessibleText(answer.label() + ". " + does.getText());
             }
         }
     }

@@ -88,6 +88,11 @@ public final class ShelfModel {
         }));
     }
 
+    /** Finds things by words, whatever is looked for on the shelf itself. */
+    public void search(String words, java.util.function.Consumer<List<Thing>> ready) {
+        shelf.ifPresent(s -> run(() -> s.search(ShelfQuery.of(words)), ready));
+    }
+
     public void words(String words) {
         look(new ShelfQuery(words, query.set(), query.favourites()));
     }
