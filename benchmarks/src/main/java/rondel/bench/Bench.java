@@ -43,6 +43,7 @@ public final class Bench {
         sets.put("start", StartUp::rows);
         sets.put("frames", Frames::rows);
         sets.put("edits", EditFrames::rows);
+        sets.put("answers", FirstAnswers::rows);
         sets.put("growth", Growth::rows);
         sets.put("pictures", ManyPictures::rows);
         sets.put("large", LargeJobs::rows);

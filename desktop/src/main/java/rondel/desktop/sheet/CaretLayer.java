@@ -7,8 +7,11 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
+import javafx.scene.shape.Path;
 import javafx.scene.shape.Polygon;
 import rondel.desktop.compose.text.TextInPlace;
+import rondel.desktop.look.FxColours;
+import rondel.desktop.look.FxPaths;
 import rondel.geometry.Affine;
 import rondel.geometry.Point;
 import rondel.text.CaretPlaces;
@@ -18,7 +21,7 @@ import rondel.text.TextCaret;
 final class CaretLayer extends Pane {
 
     /** What is shown now: the same is not drawn again. */
-    private record Shown(CaretPlaces places, TextCaret caret, Affine toScreen) {}
+    private record Shown(CaretPlaces places, TextCaret caret, Affine toScreen, Optional<TextInPlace.Written> written) {}
 
     private Optional<TextInPlace> offered = Optional.empty();
     private Optional<Shown> shown = Optional.empty();
@@ -41,7 +44,7 @@ final class CaretLayer extends Pane {
 
     void show(Viewport viewport) {
         Optional<Shown> next = open().flatMap(o -> o.places().flatMap(p -> o.toSheet()
-                .map(a -> new Shown(p, o.caret(), viewport.toScreen().times(a)))));
+                .map(a -> new Shown(p, o.caret(), viewport.toScreen().times(a), o.written()))));
         if (Objects.equals(next, shown)) {
             return;
         }
@@ -51,6 +54,14 @@ final class CaretLayer extends Pane {
 
     private static List<Node> drawn(Shown s) {
         List<Node> nodes = new ArrayList<>();
+        s.written().ifPresent(w -> {
+            Path letters = FxPaths.of(w.outline(), s.toScreen());
+            letters.setId("written");
+            letters.setAccessibleText(w.content());
+            letters.setStroke(null);
+            letters.setFill(FxColours.of(w.colour()));
+            nodes.add(letters);
+        });
         for (int i = s.caret().from(); i < s.caret().to(); i++) {
             CaretPlaces.Place a = s.places().at(i);
             CaretPlaces.Place b = s.places().at(i + 1);

@@ -42,7 +42,9 @@ public record SheetScene(Sheet sheet, Map<MediaId, Media> media, Set<ElementId> 
             if (changed.size() > MANY) {
                 return Optional.of(EVERYWHERE);
             }
-            changed.forEach(e -> PaintedExtent.of(e, Affine.IDENTITY).ifPresent(boxes::add));
+            changed.stream()
+                    .filter(e -> !(without.contains(e.id()) && before.without.contains(e.id())))
+                    .forEach(e -> PaintedExtent.of(e, Affine.IDENTITY).ifPresent(boxes::add));
         }
         if (!before.without.equals(without)) {
             boxes.addAll(inked(before.sheet, before.without, without));

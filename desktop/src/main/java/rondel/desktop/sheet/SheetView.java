@@ -128,7 +128,12 @@ public final class SheetView extends Region {
     /** Lets a text be edited where it stands. */
     public void offer(TextInPlace text) {
         caret.offer(text);
-        text.onChange(this::refreshOverlay);
+        text.onChange(() -> {
+            if (shown.leaveOut(text.lifted())) {
+                carried.showRest();
+            }
+            refreshOverlay();
+        });
     }
 
     /** Shows the points of an outline when they are opened, and lets them be dragged. */

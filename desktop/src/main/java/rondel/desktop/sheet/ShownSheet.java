@@ -1,7 +1,9 @@
 package rondel.desktop.sheet;
 
 import java.util.Optional;
+import java.util.Set;
 import rondel.desktop.model.Bench;
+import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Sheet;
 
@@ -10,6 +12,7 @@ final class ShownSheet {
 
     private final Bench bench;
     private Optional<Job> previewed = Optional.empty();
+    private Optional<ElementId> written = Optional.empty();
 
     ShownSheet(Bench bench) {
         this.bench = bench;
@@ -27,11 +30,19 @@ final class ShownSheet {
         return differs;
     }
 
+    /** Leaves out a text that is drawn over the sheet while it is written. Whether that changes what is seen. */
+    boolean leaveOut(Optional<ElementId> text) {
+        boolean differs = !written.equals(text);
+        written = text;
+        return differs;
+    }
+
     Sheet sheet() {
         return previewed.map(j -> j.sheet(bench.sheet().id())).orElseGet(bench::sheet);
     }
 
     SheetScene scene() {
-        return SheetScene.of(previewed.orElseGet(bench::job), sheet());
+        SheetScene scene = SheetScene.of(previewed.orElseGet(bench::job), sheet());
+        return written.map(id -> scene.leavingOut(Set.of(id))).orElse(scene);
     }
 }

@@ -97,7 +97,9 @@ class FirstHourTest extends BenchFixture {
 
         click("#hand-addScalloped");
         drag(new Point(8, 50), new Point(93.6, 110));
-        assertThat(((BoxShape) ((ShapeElement) only()).plain().orElseThrow()).edge().style())
+        assertThat(((BoxShape) ((ShapeElement) only()).plain().orElseThrow())
+                        .edge()
+                        .style())
                 .isEqualTo(Edge.Style.SCALLOPED);
 
         clicks += 2;
@@ -255,7 +257,8 @@ class FirstHourTest extends BenchFixture {
     void aPlannerPageByTheAskFieldAlone() throws Exception {
         calm();
         onFx(start::close);
-        onFx(() -> window.actions().begin(rondel.desktop.sheets.SheetPurpose.ALL.get(1).job()));
+        onFx(() -> window.actions()
+                .begin(rondel.desktop.sheets.SheetPurpose.ALL.get(1).job()));
         calm();
         ask("box");
         push(KeyCode.ENTER);

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -101,26 +102,27 @@ public final class TextEdits {
 
     /** Sets one text otherwise, and says where the caret may stand in it then.
      *
-     * @param made hears of the places once the text is shown so
+     * @param made hears of the outline and the places before the text is painted so
      * @param ended runs afterwards, whether it could be set or not */
-    void set(TextElement text, Lettering next, Consumer<CaretPlaces> made, Runnable ended) {
+    void set(TextElement text, Lettering next, BiConsumer<Outline, CaretPlaces> made, Runnable ended) {
         progress.run(
                 Words.of("progress.setting"),
                 () -> {
                     List<PlacedLetter> letters = typesetter.letters(next);
                     Outline outline = Typesetter.outline(letters);
                     return new SetInPlace(
-                            new SetText(text.id(), next, Optional.of(outline)), CaretPlaces.of(next, letters));
+                            new SetText(text.id(), next, Optional.of(outline)), outline, CaretPlaces.of(next, letters));
                 },
                 set -> {
                     if (desk.bench().job().find(text.id()).isPresent()) {
-                        desk.bench().perform(set.operation, () -> made.accept(set.places));
+                        made.accept(set.outline, set.places);
+                        desk.bench().perform(set.operation);
                     }
                 },
                 ended);
     }
 
-    private record SetInPlace(SetText operation, CaretPlaces places) {}
+    private record SetInPlace(SetText operation, Outline outline, CaretPlaces places) {}
 
     /** Sets the selected text along the selected shape's outline, as it lies on the sheet; the shape stays. */
     public void onOutline() {

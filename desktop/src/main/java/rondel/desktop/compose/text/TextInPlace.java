@@ -7,10 +7,13 @@ import java.util.function.UnaryOperator;
 import rondel.compose.arrange.Delete;
 import rondel.desktop.desk.Desk;
 import rondel.geometry.Affine;
+import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.Lettering;
 import rondel.job.Located;
+import rondel.job.Paint;
+import rondel.job.Rgba;
 import rondel.job.TextElement;
 import rondel.text.CaretPlaces;
 import rondel.text.TextCaret;
@@ -28,6 +31,13 @@ public final class TextInPlace {
     private boolean shaping;
     private Optional<Lettering> shaped = Optional.empty();
     private Optional<String> asked = Optional.empty();
+    private Optional<Written> written = Optional.empty();
+
+    /** The text as it is drawn while it is written, before the sheet is painted with it.
+     *
+     * @param content what it says
+     * @param outline in the text's space */
+    public record Written(String content, Outline outline, Rgba colour) {}
 
     public TextInPlace(Desk desk, TextEdits edits) {
         this.desk = desk;
@@ -60,6 +70,7 @@ public final class TextInPlace {
 
     private void begin(TextElement t, TextCaret at) {
         id = Optional.of(t.id());
+        written = drawable(t).map(c -> new Written(t.lettering().content(), t.outline(), c));
         caret = at;
         places = Optional.empty();
         shaped = Optional.empty();
@@ -72,6 +83,7 @@ public final class TextInPlace {
         Optional<TextElement> left = text();
         id = Optional.empty();
         places = Optional.empty();
+        written = Optional.empty();
         if (left.isPresent() && caret.content().isBlank()) {
             desk.perform(new Delete(List.of(left.get().id())));
         }
@@ -89,6 +101,24 @@ public final class TextInPlace {
     /** Where the caret may stand in the text as it is shown; nothing until that is known. */
     public Optional<CaretPlaces> places() {
         return places;
+    }
+
+    /** What is drawn over the sheet in the place of the text; nothing where its looks take more than one colour, and it is painted on
+     *  the sheet as all else. */
+    public Optional<Written> written() {
+        return written;
+    }
+
+    /** The text that is not to be painted on the sheet meanwhile. */
+    public Optional<ElementId> lifted() {
+        return written.isPresent() ? id : Optional.empty();
+    }
+
+    /** The colour of a text that is no more than its letters in one colour, and stands in no group. */
+    private Optional<Rgba> drawable(TextElement t) {
+        boolean plain = t.stroke().isEmpty() && t.traits().shadow().isEmpty() && t.opacity() == 1;
+        boolean outermost = desk.bench().depth() == 0;
+        return plain && outermost && t.fill() instanceof Paint.Solid s ? Optional.of(s.colour()) : Optional.empty();
     }
 
     /** From the text's space to the sheet's. */
@@ -124,6 +154,8 @@ public final class TextInPlace {
         Lettering l = now.get().lettering();
         if (shaped.filter(s -> s == l || s.equals(l)).isEmpty()) {
             caret = new TextCaret(l.content(), caret.at(), caret.anchor());
+            written = drawable(now.get())
+                    .map(c -> new Written(l.content(), now.get().outline(), c));
             asked = Optional.empty();
             edits.places(l, p -> arrived(l, p));
         }
@@ -203,12 +235,19 @@ public final class TextInPlace {
         Lettering next = text.get().lettering().saying(caret.content());
         asked = Optional.of(caret.content());
         shaping = true;
-        edits.set(text.get(), next, p -> arrived(next, p), () -> {
-            shaping = false;
-            if (isOpen()) {
-                shape();
-            }
-        });
+        edits.set(
+                text.get(),
+                next,
+                (outline, p) -> {
+                    written = written.map(w -> new Written(next.content(), outline, w.colour()));
+                    arrived(next, p);
+                },
+                () -> {
+                    shaping = false;
+                    if (isOpen()) {
+                        shape();
+                    }
+                });
     }
 
     private void changed() {
