@@ -9,17 +9,14 @@ import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.event.EventTarget;
-import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -37,7 +34,6 @@ import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.compose.shelf.ShelfActions;
 import rondel.desktop.compose.shelf.ShelfModel;
 import rondel.desktop.compose.shelf.ShelfView;
-import rondel.desktop.compose.shelf.ThingPicture;
 import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.compose.text.TextInPlace;
@@ -62,9 +58,7 @@ import rondel.desktop.stage.Side;
 import rondel.desktop.stage.StageView;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Shelf;
-import rondel.formats.shelf.Thing;
 import rondel.geometry.Box;
-import rondel.geometry.Point;
 
 /** The whole window: shelf, sheet, measure, stack, and the bars above and below. */
 public final class BenchWindow extends StackPane {
@@ -86,7 +80,6 @@ public final class BenchWindow extends StackPane {
     private final Progress progress;
     private final Side left = new Side(true, LEFT);
     private final Side right = new Side(false, RIGHT);
-    private final ImageView carried = new ImageView();
 
     private Optional<StageView> shown = Optional.empty();
 
@@ -122,7 +115,7 @@ public final class BenchWindow extends StackPane {
         ClipboardActions clip = new ClipboardActions(desk, progress, reader, actions.artwork(), texts, sheet::middle);
         commands = new Commands(
                 desk, sheet, actions, questions, texts, letters, inPlace, points, clip, shelfActions, stages, edits);
-        Carrying carrying = new Carrying();
+        ShelfCarrying carrying = new ShelfCarrying(sheet, shelfModel, actions.artwork());
         shelfActions.onPlace(carrying::placed);
         shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying, commands);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
@@ -132,7 +125,8 @@ public final class BenchWindow extends StackPane {
         BorderPane all = new BorderPane();
         all.setLeft(left);
         all.setRight(right);
-        commands.onSides(left::turn, right::turn);
+        commands.meaning("leftSide", left::turn);
+        commands.meaning("rightSide", right::turn);
         findings = new FindingsModel(desk, reader.fonts());
         Runnable marked = () -> sheet.mark(
                 FindingMarks.of(desk.bench().job(), desk.bench().sheet().id(), findings.findings()));
@@ -157,15 +151,11 @@ public final class BenchWindow extends StackPane {
             marked.run();
         });
         all.setBottom(new VBox(new StackView(desk, commands), status));
-        Pane above = new Pane(carried);
-        above.setMouseTransparent(true);
-        carried.setVisible(false);
-        carried.setOpacity(0.85);
         AskField ask = new AskField(commands, shelfModel, shelfActions::place);
-        commands.onAsk(ask::open);
+        commands.meaning("ask", ask::open);
         KeySheet keys = new KeySheet(commands);
-        commands.onKeys(keys::open);
-        getChildren().addAll(all, above, ask, keys);
+        commands.meaning("keySheet", keys::open);
+        getChildren().addAll(all, carrying.layer(), ask, keys);
         getStyleClass().add("bench");
         Theme.dress(this);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
@@ -266,48 +256,6 @@ public final class BenchWindow extends StackPane {
         if (shelf.contains(shelf.sceneToLocal(e.getSceneX(), e.getSceneY())) && sheet.letGo()) {
             e.consume();
             Platform.runLater(commands.get("shelve")::run);
-        }
-    }
-
-    /** A thing that is being carried from the shelf. */
-    private record Carried(ThingPicture picture, Thing thing) {}
-
-    /** Carries a thing from the shelf to the sheet, wherever the pointer goes in between. */
-    private final class Carrying implements ShelfView.Taking {
-        private Optional<Carried> taken = Optional.empty();
-
-        @Override
-        public void taken(ThingPicture picture, Thing thing) {
-            taken = Optional.of(new Carried(picture, thing));
-            carried.setImage(picture.image());
-        }
-
-        @Override
-        public void placed(Thing thing) {
-            shelfModel.file(thing).ifPresent(f -> actions.artwork().place(thing, f, sheet.middle()));
-        }
-
-        void dragged(MouseEvent e) {
-            taken.ifPresent(t -> {
-                double side = t.picture.longest() * sheet.viewport().scale();
-                carried.setFitWidth(side);
-                carried.setFitHeight(side);
-                carried.setX(e.getSceneX() - side / 2);
-                carried.setY(e.getSceneY() - side / 2);
-                carried.setVisible(true);
-            });
-        }
-
-        void released(MouseEvent e) {
-            Point2D place = sheet.sceneToLocal(e.getSceneX(), e.getSceneY());
-            if (carried.isVisible() && sheet.contains(place)) {
-                Thing thing = taken.orElseThrow().thing;
-                Point at = sheet.viewport().toSheet(place.getX(), place.getY());
-                shelfModel.file(thing).ifPresent(f -> actions.artwork().place(thing, f, at));
-                sheet.requestFocus();
-            }
-            carried.setVisible(false);
-            taken = Optional.empty();
         }
     }
 }

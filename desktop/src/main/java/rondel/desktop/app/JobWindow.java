@@ -53,7 +53,7 @@ final class JobWindow {
         journal = new JournalRecorder(OwnFolders.journals(), bench, notices);
         start = new StartCard(desk, window.actions(), recent::all);
         window.getChildren().add(start);
-        window.commands().onStart(start::open);
+        window.commands().meaning("start", start::open);
         stage.setScene(new Scene(window, WIDTH, HEIGHT));
         stage.setMinWidth(LEAST_WIDTH);
         stage.setMinHeight(LEAST_HEIGHT);

@@ -35,14 +35,15 @@ record LetterPress(SheetView view, LetterDrag drag) implements Press {
 
     @Override
     public void dragged(Pointer at) {
-        view.letters().open().flatMap(LetterChoice::letter).ifPresent(l -> view.letters()
+        view.editing().letters().open().flatMap(LetterChoice::letter).ifPresent(l -> view.editing()
+                .letters()
                 .show(Optional.of(drag.placement(drag.change(at.sheet()).apply(l))), view.viewport()));
     }
 
     @Override
     public void released(Pointer at) {
         if (at.hasMoved()) {
-            view.letters().open().ifPresent(l -> l.change(drag.change(at.sheet())));
+            view.editing().letters().open().ifPresent(l -> l.change(drag.change(at.sheet())));
         }
     }
 }

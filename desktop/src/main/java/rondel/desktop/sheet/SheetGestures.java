@@ -49,7 +49,11 @@ final class SheetGestures {
         view.setOnScroll(this::scrolled);
         view.setOnZoom(e -> view.look(view.viewport().zoomed(e.getZoomFactor(), e.getX(), e.getY())));
         view.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (view.caret().open().filter(t -> CaretKeys.pressed(t, e)).isPresent()) {
+            if (view.editing()
+                    .caret()
+                    .open()
+                    .filter(t -> CaretKeys.pressed(t, e))
+                    .isPresent()) {
                 e.consume();
             } else if (view.tool().inHand().filter(t -> t.key(e)).isPresent()) {
                 e.consume();
@@ -63,10 +67,11 @@ final class SheetGestures {
                 e.consume();
             }
         });
-        view.addEventHandler(KeyEvent.KEY_TYPED, e -> view.caret().open().ifPresent(t -> {
-            CaretKeys.typed(t, e);
-            e.consume();
-        }));
+        view.addEventHandler(
+                KeyEvent.KEY_TYPED, e -> view.editing().caret().open().ifPresent(t -> {
+                    CaretKeys.typed(t, e);
+                    e.consume();
+                }));
         view.addEventHandler(KeyEvent.KEY_RELEASED, e -> {
             if (e.getCode() == KeyCode.SPACE) {
                 spaceHeld = false;
@@ -109,14 +114,15 @@ final class SheetGestures {
         if (view.tool().brush().isPresent()) {
             return Optional.of(new BrushPress(view, view.tool().brush().get(), pressedSheet));
         }
-        Optional<Press> caret = view.caret().open().flatMap(t -> CaretPress.on(view, t, pointer(e), e.getClickCount()));
+        Optional<Press> caret =
+                view.editing().caret().open().flatMap(t -> CaretPress.on(view, t, pointer(e), e.getClickCount()));
         if (caret.isPresent()) {
             return caret;
         }
         Optional<Press> letter =
-                view.letters().open().flatMap(l -> LetterPress.on(view, l, pressedScreen, pressedSheet));
-        return letter.or(() -> view.points().open().flatMap(p -> PointPress.on(view, desk, p, pressedScreen)))
-                .or(() -> view.figures().pressAt(view, pressedScreen))
+                view.editing().letters().open().flatMap(l -> LetterPress.on(view, l, pressedScreen, pressedSheet));
+        return letter.or(() -> view.editing().points().open().flatMap(p -> PointPress.on(view, desk, p, pressedScreen)))
+                .or(() -> view.editing().figures().pressAt(view, pressedScreen))
                 .or(() -> pressedThings(e));
     }
 
@@ -164,10 +170,11 @@ final class SheetGestures {
     private void clicked(MouseEvent e) {
         if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && e.isStillSincePress()) {
             hit().filter(this::isGroup).ifPresent(desk.bench()::stepInto);
-            hit().filter(id -> isText(id) && view.caret().open().isEmpty())
-                    .ifPresent(id -> view.caret().openText(pressedSheet));
-            if (view.points().open().isEmpty()) {
-                hit().filter(this::isOutline).ifPresent(id -> view.points().openShape());
+            hit().filter(id -> isText(id) && view.editing().caret().open().isEmpty())
+                    .ifPresent(id -> view.editing().caret().openText(pressedSheet));
+            if (view.editing().points().open().isEmpty()) {
+                hit().filter(this::isOutline)
+                        .ifPresent(id -> view.editing().points().openShape());
             }
         }
     }

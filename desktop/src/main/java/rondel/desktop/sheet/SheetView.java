@@ -46,11 +46,7 @@ public final class SheetView extends Region {
     private Optional<SheetId> fitted = Optional.empty();
     private Optional<List<Guide>> draggedGuides = Optional.empty();
     private final LineLayer lines;
-    private final LetterLayer letters = new LetterLayer();
-    private final FigureLayer figures;
-    private final PointLayer points = new PointLayer();
-    private final CaretLayer caret = new CaretLayer();
-    private final DrawingLayer drawing = new DrawingLayer();
+    private final EditingLayers editing;
     private final MarkLayer markLayer;
     private List<SheetMark> marks = List.of();
     private final HeldTool tool = new HeldTool(this);
@@ -70,7 +66,7 @@ public final class SheetView extends Region {
         setFocusTraversable(true);
         readouts = new GapReadouts(desk);
         lines = new LineLayer(desk.workers());
-        figures = new FigureLayer(desk);
+        editing = new EditingLayers(desk);
         markLayer = new MarkLayer(id -> desk.bench().select(List.of(id)));
         getChildren()
                 .addAll(
@@ -82,12 +78,8 @@ public final class SheetView extends Region {
                         veil,
                         guides,
                         overlay,
-                        figures,
-                        letters,
-                        points,
-                        caret,
+                        editing,
                         tool.layer(),
-                        drawing,
                         carried.snapLines(),
                         readouts,
                         markLayer,
@@ -111,23 +103,23 @@ public final class SheetView extends Region {
                 });
         sceneProperty().flatMap(Scene::focusOwnerProperty).addListener((o, before, now) -> {
             if (now != null && now != this) {
-                caret.open().ifPresent(TextInPlace::close); // what is written elsewhere is not written here
+                editing.caret().open().ifPresent(TextInPlace::close); // what is written elsewhere is not written here
             }
         });
         gestures = new SheetGestures(desk, this);
         gestures.listen();
-        new CaretInput(this, caret).listen();
+        new CaretInput(this, editing.caret()).listen();
     }
 
     /** Shows the letters of a text when they are opened, and lets them be dragged. */
     public void offer(LetterChoice choice) {
-        letters.offer(choice);
+        editing.letters().offer(choice);
         choice.onChange(this::refreshOverlay);
     }
 
     /** Lets a text be edited where it stands. */
     public void offer(TextInPlace text) {
-        caret.offer(text);
+        editing.caret().offer(text);
         text.onChange(() -> {
             if (shown.leaveOut(text.lifted())) {
                 carried.showRest();
@@ -138,7 +130,7 @@ public final class SheetView extends Region {
 
     /** Shows the points of an outline when they are opened, and lets them be dragged. */
     public void offer(PointChoice choice) {
-        points.offer(choice);
+        editing.points().offer(choice);
         choice.onChange(this::refreshOverlay);
     }
 
@@ -147,10 +139,6 @@ public final class SheetView extends Region {
         lines.open(on);
         picture.setOpacity(on ? FADED : 1);
         refresh();
-    }
-
-    LetterLayer letters() {
-        return letters;
     }
 
     /** How the bench and the paper are shown. */
@@ -166,21 +154,13 @@ public final class SheetView extends Region {
         refresh();
     }
 
-    FigureLayer figures() {
-        return figures;
-    }
-
-    CaretLayer caret() {
-        return caret;
-    }
-
-    PointLayer points() {
-        return points;
+    EditingLayers editing() {
+        return editing;
     }
 
     /** What is being drawn by hand. */
     public DrawingLayer drawing() {
-        return drawing;
+        return editing.drawing();
     }
 
     /** Shows why a place that is dragged holds where it does. */
@@ -304,12 +284,8 @@ public final class SheetView extends Region {
                 veil,
                 guides,
                 overlay,
-                figures,
-                letters,
-                points,
-                caret,
+                editing,
                 tool.layer(),
-                drawing,
                 carried.snapLines(),
                 readouts)) {
             layer.resizeRelocate(0, 0, getWidth(), getHeight());
@@ -339,17 +315,12 @@ public final class SheetView extends Region {
     }
 
     private void refreshOverlay() {
-        boolean lettering = letters.open().isPresent() || points.open().isPresent();
         SelectionFacts facts = desk.selection().facts();
-        boolean writing = caret.open().isPresent();
-        overlay.show(lettering || writing ? Optional.empty() : facts.boxes().around(), carried.moved(), viewport);
-        letters.show(Optional.empty(), viewport);
-        points.show(viewport);
-        caret.show(viewport);
-        figures.show(!lettering && !writing && !carried.isUnderWay(), viewport);
+        overlay.show(editing.isOpen() ? Optional.empty() : facts.boxes().around(), carried.moved(), viewport);
+        editing.show(carried.isUnderWay(), viewport);
         overlay.showMembers(carried.isUnderWay() ? List.of() : facts.boxes().members(), carried.moved(), viewport);
         readouts.show(
-                carried.isUnderWay() || lettering || writing ? Optional.empty() : facts.surroundings(),
+                carried.isUnderWay() || editing.isOpen() ? Optional.empty() : facts.surroundings(),
                 viewport,
                 desk.bench().job().unit());
     }

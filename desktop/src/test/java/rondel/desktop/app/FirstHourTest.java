@@ -43,7 +43,7 @@ class FirstHourTest extends BenchFixture {
         super.start(stage);
         start = new StartCard(desk, window.actions(), List::of);
         window.getChildren().add(start);
-        window.commands().onStart(start::open);
+        window.commands().meaning("start", start::open);
         start.open();
     }
 

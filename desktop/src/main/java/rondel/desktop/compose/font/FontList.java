@@ -128,8 +128,8 @@ public final class FontList extends VBox {
         now = font;
         chosen = takes;
         setVisible(true);
-        edits.families(families -> {
-            model.read(families, edits.marks());
+        edits.fonts().families(families -> {
+            model.read(families, edits.fonts().marks());
             look();
             model.family(font.get().family()).ifPresent(f -> {
                 filling = true;
@@ -155,7 +155,7 @@ public final class FontList extends VBox {
         FontFamily family = list.getSelectionModel().getSelectedItem();
         if (family != null) {
             model.mark(model.marks().used(family.name()));
-            edits.mark(model.marks());
+            edits.fonts().mark(model.marks());
             trial.keep();
             chosen.accept(family.nearest(now.get()));
             close();
@@ -164,7 +164,7 @@ public final class FontList extends VBox {
 
     private void like(FontFamily family, boolean on) {
         model.mark(model.marks().withFavourite(family.name(), on));
-        edits.mark(model.marks());
+        edits.fonts().mark(model.marks());
     }
 
     private void look() {

@@ -163,7 +163,7 @@ final class TextSection extends VBox {
         featuresOf = Optional.of(l.font());
         features.getItems().clear();
         features.setDisable(true);
-        edits.features(l.font(), found -> {
+        edits.fonts().features(l.font(), found -> {
             if (featuresOf.filter(l.font()::equals).isPresent()) {
                 features.getItems().setAll(found.stream().map(this::feature).toList());
                 features.setDisable(found.isEmpty());
@@ -239,7 +239,7 @@ final class TextSection extends VBox {
         showing = true;
         Lettering l = texts.getFirst().lettering();
         shown = Optional.of(l);
-        List<FontChoice> choices = edits.fonts(() -> show(desk.bench().selected()));
+        List<FontChoice> choices = edits.fonts().faces(() -> show(desk.bench().selected()));
         shownContent = l.content();
         content.setText(l.content());
         content.setDisable(texts.size() > 1);

@@ -1,8 +1,6 @@
 package rondel.desktop.compose.text;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
@@ -16,12 +14,8 @@ import rondel.desktop.compose.glyphs.GlyphPick;
 import rondel.desktop.compose.glyphs.GlyphSheet;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
-import rondel.formats.fonts.FontFamily;
-import rondel.formats.fonts.FontMarks;
-import rondel.formats.fonts.FontsAtHand;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
-import rondel.job.FontChoice;
 import rondel.job.Job;
 import rondel.job.Lettering;
 import rondel.job.Located;
@@ -35,7 +29,6 @@ import rondel.operation.Operation;
 import rondel.operation.Together;
 import rondel.text.CaretPlaces;
 import rondel.text.FontBook;
-import rondel.text.FontFeature;
 import rondel.text.GlyphCatalogue;
 import rondel.text.PlacedLetter;
 import rondel.text.Typesetter;
@@ -48,20 +41,17 @@ public final class TextEdits {
     private static final Rgba INK = new Rgba(0x16, 0x40, 0x3d, 255);
     private static final double USUAL_SIZE = 12;
 
-    /** What a first text is set in: it ships, so it is at hand everywhere. */
-    private static final FontChoice SHIPPED = new FontChoice("Nunito", 400, false);
-
     private final Desk desk;
     private final Progress progress;
     private final Supplier<FontBook> fonts;
     private final Typesetter typesetter;
-    private List<FontChoice> known = List.of();
-    private volatile Optional<FontChoice> last = Optional.empty();
+    private final FontsOfWindow offered;
 
     public TextEdits(Desk desk, Progress progress, Supplier<FontBook> fonts) {
         this.desk = desk;
         this.progress = progress;
         this.fonts = fonts;
+        this.offered = new FontsOfWindow(desk, progress, fonts);
         this.typesetter = new Typesetter(fonts);
     }
 
@@ -141,55 +131,13 @@ public final class TextEdits {
         }
     }
 
-    /** Copies font files to where they are at hand from now on. */
-    public void addFonts(List<Path> files) {
-        if (files.isEmpty() || !(fonts instanceof FontsAtHand atHand)) {
-            return;
-        }
-        progress.run(
-                Words.of("progress.fonts"),
-                () -> {
-                    files.forEach(atHand::add);
-                    return read();
-                },
-                read -> {
-                    known = read;
-                    desk.notices().say(Words.of("notice.fonts", files.size()));
-                });
+    /** The fonts that texts may be set in. */
+    public FontsOfWindow fonts() {
+        return offered;
     }
 
     public Typesetter typesetter() {
         return typesetter;
-    }
-
-    /** Gives every family at hand, once they are read. */
-    public void families(Consumer<List<FontFamily>> ready) {
-        progress.run(
-                Words.of("progress.fonts"),
-                () -> fonts instanceof FontsAtHand atHand
-                        ? atHand.families()
-                        : FontFamily.of(fonts.get().faces(), f -> FontFamily.Source.SHIPPED),
-                ready);
-    }
-
-    /** The families that the person likes or has used last. */
-    public FontMarks marks() {
-        return fonts instanceof FontsAtHand atHand ? atHand.marks() : FontMarks.NONE;
-    }
-
-    /** Keeps which families the person likes or has used last. */
-    public void mark(FontMarks marks) {
-        if (fonts instanceof FontsAtHand atHand) {
-            desk.workers()
-                    .file(
-                            () -> {
-                                atHand.mark(marks);
-                                return marks;
-                            },
-                            done -> {},
-                            desk.notices()::failed,
-                            () -> {});
-        }
     }
 
     /** Gives the job as it would be with the selected texts set otherwise. */
@@ -208,42 +156,6 @@ public final class TextEdits {
                         ready,
                         desk.notices()::failed,
                         () -> {});
-    }
-
-    /** Gives the features that a font has for a person to switch. */
-    public void features(FontChoice font, Consumer<List<FontFeature>> ready) {
-        desk.workers()
-                .run(
-                        () -> fonts.get()
-                                .nearest(List.of(font.family()), font)
-                                .map(m -> FontFeature.of(m.face()))
-                                .orElse(List.of()),
-                        ready,
-                        desk.notices()::failed,
-                        () -> {});
-    }
-
-    /** Every face at hand, by family, then by weight; none until they have been read.
-     *
-     * @param whenRead runs once they are, where they are not yet */
-    public List<FontChoice> fonts(Runnable whenRead) {
-        if (known.isEmpty()) {
-            progress.run(Words.of("progress.fonts"), this::read, read -> {
-                known = read;
-                whenRead.run();
-            });
-        }
-        return known;
-    }
-
-    private List<FontChoice> read() {
-        return fonts.get().faces().stream()
-                .map(f -> new FontChoice(f.family(), f.weight(), f.italic()))
-                .sorted(Comparator.comparing(FontChoice::family)
-                        .thenComparing(FontChoice::italic)
-                        .thenComparingInt(FontChoice::weight))
-                .distinct()
-                .toList();
     }
 
     /** Puts new text on the sheet, centred at a place, in the font used last.
@@ -268,17 +180,9 @@ public final class TextEdits {
 
     private AddText first(String content, SheetId sheet, Point at) {
         Lettering lettering =
-                Lettering.plain(content, fontToBeginWith(), USUAL_SIZE).withAlign(TextAlign.MIDDLE);
+                Lettering.plain(content, offered.toBeginWith(), USUAL_SIZE).withAlign(TextAlign.MIDDLE);
         Optional<Outline> outline = Optional.of(typesetter.outline(lettering));
         return new AddText(sheet, at.x(), at.y(), lettering, Paint.solid(INK), outline);
-    }
-
-    /** The font used last, where it is still at hand; else one that ships. */
-    private FontChoice fontToBeginWith() {
-        List<FontChoice> all = read();
-        return last.filter(all::contains)
-                .or(() -> all.stream().filter(f -> f.equals(SHIPPED)).findFirst())
-                .orElseGet(all::getFirst);
     }
 
     /** Sets every selected text otherwise, in one step. */
@@ -303,9 +207,7 @@ public final class TextEdits {
 
     /** Leaves out what has gone, or has come to be so, while the text was being shaped. */
     private void made(List<SetText> steps) {
-        steps.stream()
-                .findFirst()
-                .ifPresent(s -> last = Optional.of(s.lettering().font()));
+        steps.stream().findFirst().ifPresent(s -> offered.used(s.lettering().font()));
         List<Operation> left = steps.stream()
                 .filter(s -> desk.bench()
                         .job()
