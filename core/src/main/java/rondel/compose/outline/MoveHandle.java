@@ -33,16 +33,19 @@ public record MoveHandle(
         }
         Targets.finite(x, "x");
         Targets.finite(y, "y");
-        return ContourEdit.one(job, element, contour, (c, back) -> {
-            ContourEdit.checkSegment(c, segment);
-            Point to = back.apply(x, y);
-            List<Bezier> segments = new ArrayList<>(c.segments());
-            Bezier b = PointShape.cubic(segments.get(segment));
-            Point first = handle == 1 ? to : b.control(1);
-            Point second = handle == 2 ? to : b.control(2);
-            segments.set(segment, PointShape.cubic(b.start(), first, second, b.end()));
-            return List.of(new Contour(segments, c.closed()));
-        });
+        return ContourEdit.one(
+                job, element, contour, (c, back) -> List.of(moved(c, segment, handle, back.apply(x, y))));
+    }
+
+    /** The contour with a handle elsewhere, in its own space. */
+    static Contour moved(Contour c, int segment, int handle, Point to) {
+        ContourEdit.checkSegment(c, segment);
+        List<Bezier> segments = new ArrayList<>(c.segments());
+        Bezier b = PointShape.cubic(segments.get(segment));
+        Point first = handle == 1 ? to : b.control(1);
+        Point second = handle == 2 ? to : b.control(2);
+        segments.set(segment, PointShape.cubic(b.start(), first, second, b.end()));
+        return new Contour(segments, c.closed());
     }
 
     @Override

@@ -25,22 +25,24 @@ public record MovePoint(
     public Job apply(Job job) {
         Targets.finite(x, "x");
         Targets.finite(y, "y");
-        return ContourEdit.one(job, element, contour, (c, back) -> {
-            ContourEdit.checkPoint(c, point);
-            Point to = back.apply(x, y);
-            List<Bezier> segments = new ArrayList<>(c.segments());
-            int n = segments.size();
-            if (point < n) {
-                Bezier after = segments.get(point);
-                segments.set(point, after.between(to, n == 1 && c.closed() ? to : after.end()));
-            }
-            if (point > 0 || c.closed()) {
-                int i = Math.floorMod(point - 1, n);
-                Bezier before = segments.get(i);
-                segments.set(i, before.between(before.start(), to));
-            }
-            return List.of(new Contour(segments, c.closed()));
-        });
+        return ContourEdit.one(job, element, contour, (c, back) -> List.of(moved(c, point, back.apply(x, y))));
+    }
+
+    /** The contour with a point elsewhere, in its own space. */
+    static Contour moved(Contour c, int point, Point to) {
+        ContourEdit.checkPoint(c, point);
+        List<Bezier> segments = new ArrayList<>(c.segments());
+        int n = segments.size();
+        if (point < n) {
+            Bezier after = segments.get(point);
+            segments.set(point, after.between(to, n == 1 && c.closed() ? to : after.end()));
+        }
+        if (point > 0 || c.closed()) {
+            int i = Math.floorMod(point - 1, n);
+            Bezier before = segments.get(i);
+            segments.set(i, before.between(before.start(), to));
+        }
+        return new Contour(segments, c.closed());
     }
 
     @Override

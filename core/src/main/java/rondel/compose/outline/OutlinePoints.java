@@ -82,6 +82,22 @@ public record OutlinePoints(ElementId element, List<Contour> contours, List<Outl
         return new OutlinePoint(contour, number, ContourEdit.point(c, number), smooth, in, out);
     }
 
+    /** The outline on the sheet as it would be with a point elsewhere. */
+    public Outline with(OutlinePoint point, Point to) {
+        return with(point.contour(), MovePoint.moved(contours.get(point.contour()), point.number(), to));
+    }
+
+    /** The outline on the sheet as it would be with a handle elsewhere. */
+    public Outline with(int contour, Handle handle, Point to) {
+        return with(contour, MoveHandle.moved(contours.get(contour), handle.segment(), handle.which(), to));
+    }
+
+    private Outline with(int contour, Contour other) {
+        List<Contour> all = new ArrayList<>(contours);
+        all.set(contour, other);
+        return Contour.outline(all);
+    }
+
     /** The place of the outline nearest to one on the sheet; nothing where there is no outline. */
     public Optional<Place> nearest(Point p) {
         Optional<Place> best = Optional.empty();

@@ -10,6 +10,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.event.EventTarget;
 import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
@@ -28,6 +29,7 @@ import rondel.desktop.bar.TopBar;
 import rondel.desktop.clip.ClipboardActions;
 import rondel.desktop.command.CommandScope;
 import rondel.desktop.command.Commands;
+import rondel.desktop.command.HandTable;
 import rondel.desktop.command.Menus;
 import rondel.desktop.command.SelectionMenu;
 import rondel.desktop.compose.points.PointChoice;
@@ -116,8 +118,15 @@ public final class BenchWindow extends StackPane {
         commands = new Commands(
                 desk, sheet, actions, questions, texts, letters, inPlace, points, clip, shelfActions, stages, edits);
         ShelfCarrying carrying = new ShelfCarrying(sheet, shelfModel, actions.artwork());
+        ContextMenu onThing = new ContextMenu();
         shelfActions.onPlace(carrying::placed);
-        shelf = new ShelfView(desk, shelfModel, shelfActions, reader, carrying, commands);
+        shelf = new ShelfView(
+                desk,
+                shelfModel,
+                shelfActions,
+                reader,
+                carrying,
+                (card, x, y) -> Menus.show(onThing, commands, HandTable.ofShelf(), desk.notices()::refuse, card, x, y));
         addEventFilter(MouseEvent.MOUSE_DRAGGED, carrying::dragged);
         addEventFilter(MouseEvent.MOUSE_RELEASED, carrying::released);
         addEventFilter(MouseEvent.MOUSE_RELEASED, this::overShelf);

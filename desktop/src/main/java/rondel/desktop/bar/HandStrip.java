@@ -8,7 +8,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import rondel.desktop.clip.DragOut;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.CommandIcons;
 import rondel.desktop.command.Commands;

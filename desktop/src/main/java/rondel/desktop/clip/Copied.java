@@ -67,7 +67,8 @@ public record Copied(byte[] own, String svg, byte[] png, Optional<String> words)
         }
     }
 
-    static void write(
+    /** Writes the elements to a file of a kind, as the same export does. */
+    public static void write(
             Job job, SheetId sheet, List<ElementId> ids, Path file, ExportFormat format, PictureSource pictures) {
         ExportRequest request = new ExportChoice(format, true, ppi(job, ids), true).request(job, sheet, ids);
         Exporting.write(Exporting.outputs(job, request, file), request, pictures, f -> Replacing.ANYTHING);

@@ -10,13 +10,11 @@ import rondel.compose.outline.OutlinePoints.Handle;
 import rondel.compose.outline.OutlinePoints.OutlinePoint;
 import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.desk.Desk;
+import rondel.geometry.Outline;
 import rondel.geometry.Point;
-import rondel.job.Job;
-import rondel.job.ShapeElement;
 import rondel.operation.Operation;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
-import rondel.words.Refusal;
 
 /** Drags a point of an opened outline, or a handle of the picked one. */
 final class PointPress implements Press {
@@ -27,13 +25,20 @@ final class PointPress implements Press {
     private final Desk desk;
     private final Function<Point, Operation> edit;
     private final SheetSnap snap;
-    private final OutlinePoints points;
+    private final Function<Point, Outline> shown;
 
-    private PointPress(SheetView view, Desk desk, OutlinePoints points, Function<Point, Operation> edit) {
+    /** @param shown the outline on the sheet while it is dragged to a place
+     *  @param edit what makes it so */
+    private PointPress(
+            SheetView view,
+            Desk desk,
+            OutlinePoints points,
+            Function<Point, Outline> shown,
+            Function<Point, Operation> edit) {
         this.view = view;
         this.desk = desk;
         this.edit = edit;
-        this.points = points;
+        this.shown = shown;
         this.snap = SheetSnap.of(view, desk.bench(), Set.of(points.element()));
     }
 
@@ -54,11 +59,16 @@ final class PointPress implements Press {
         if (point.isPresent()
                 && !(handle.isPresent() && picked.filter(point.get()::isAlso).isPresent())) {
             choice.pick(point.get());
-            return Optional.of(new PointPress(view, desk, points, to -> choice.moved(point.get(), to)));
+            return Optional.of(new PointPress(
+                    view, desk, points, to -> points.with(point.get(), to), to -> choice.moved(point.get(), to)));
         }
         if (handle.isPresent()) {
             return Optional.of(new PointPress(
-                    view, desk, points, to -> choice.moved(picked.get().contour(), handle.get(), to)));
+                    view,
+                    desk,
+                    points,
+                    to -> points.with(picked.get().contour(), handle.get(), to),
+                    to -> choice.moved(picked.get().contour(), handle.get(), to)));
         }
         Point sheet = view.viewport().toSheet(screen.x(), screen.y());
         boolean onLine = points.nearest(sheet)
@@ -85,23 +95,9 @@ final class PointPress implements Press {
             return;
         }
         Point to = snap.at(at.sheet(), at.keys());
-        Job job = desk.bench().job();
-        try {
-            Job after = edit.apply(to).apply(job);
-            if (after.located(points.element()).element() instanceof ShapeElement s) {
-                view.drawing()
-                        .show(
-                                s.outline(),
-                                view.viewport()
-                                        .toScreen()
-                                        .times(after.located(points.element()).ownToSheet()));
-            }
-            LengthUnit unit = job.unit();
-            view.drawing()
-                    .say(LengthFormat.withUnit(to.x(), unit) + ", " + LengthFormat.withUnit(to.y(), unit), at.now());
-        } catch (Refusal no) { // told when the button is let go
-            view.drawing().clear();
-        }
+        view.drawing().show(shown.apply(to), view.viewport().toScreen());
+        LengthUnit unit = desk.bench().job().unit();
+        view.drawing().say(LengthFormat.withUnit(to.x(), unit) + ", " + LengthFormat.withUnit(to.y(), unit), at.now());
     }
 
     @Override

@@ -5,8 +5,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
@@ -18,9 +18,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import rondel.desktop.command.Commands;
-import rondel.desktop.command.HandTable;
-import rondel.desktop.command.Menus;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.look.ChoiceNames;
 import rondel.formats.reading.ArtworkReader;
@@ -60,18 +57,17 @@ public final class ShelfView extends VBox {
     private static final double SCROLL_BAR = 14;
 
     private int columns = 2;
-    private final ContextMenu menu = new ContextMenu();
-    private final Commands commands;
+    private final ThingMenu onThing;
     private final ShelfActions actions;
     private boolean showing;
 
     public ShelfView(
-            Desk desk, ShelfModel model, ShelfActions actions, ArtworkReader reader, Taking taking, Commands commands) {
+            Desk desk, ShelfModel model, ShelfActions actions, ArtworkReader reader, Taking taking, ThingMenu onThing) {
         this.desk = desk;
         this.model = model;
         this.taking = taking;
         pictures = new ShelfPictures(desk.workers(), reader, desk.pictures());
-        this.commands = commands;
+        this.onThing = onThing;
         this.actions = actions;
         getStyleClass().addAll("side", "shelf");
         setId("shelf");
@@ -224,14 +220,7 @@ public final class ShelfView extends VBox {
         card.setOnContextMenuRequested(e -> {
             card.thing().ifPresent(t -> {
                 actions.pick(t);
-                Menus.show(
-                        menu,
-                        commands,
-                        HandTable.ofShelf(),
-                        desk.notices()::refuse,
-                        card,
-                        e.getScreenX(),
-                        e.getScreenY());
+                onThing.show(card, e.getScreenX(), e.getScreenY());
             });
             e.consume();
         });
@@ -248,6 +237,12 @@ public final class ShelfView extends VBox {
         ClipboardContent content = new ClipboardContent();
         content.putFiles(List.of(file.toFile()));
         card.startDragAndDrop(TransferMode.COPY).setContent(content);
+    }
+
+    /** Opens a menu on a thing that was picked. */
+    @FunctionalInterface
+    public interface ThingMenu {
+        void show(Node card, double x, double y);
     }
 
     private void units() {

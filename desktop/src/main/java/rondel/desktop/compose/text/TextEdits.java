@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import rondel.catalogue.WhatFollows;
 import rondel.compose.lettering.AddText;
 import rondel.compose.lettering.SetText;
 import rondel.desktop.compose.glyphs.GlyphPick;
@@ -149,7 +150,7 @@ public final class TextEdits {
                         () -> {
                             Job next = job;
                             for (SetText step : shaped(texts, change)) {
-                                next = step.apply(next);
+                                next = WhatFollows.editing().apply(step, next);
                             }
                             return next;
                         },

@@ -1,4 +1,4 @@
-package rondel.desktop.clip;
+package rondel.desktop.bar;
 
 import java.io.File;
 import java.io.IOException;
@@ -13,6 +13,7 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
+import rondel.desktop.clip.Copied;
 import rondel.desktop.command.CommandIcons;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.files.FileNames;
@@ -26,7 +27,7 @@ import rondel.words.Words;
 
 /** A grip by which the selection is dragged out of the window as files, a drawing and a picture. They are written as soon as the
  *  pointer comes near, so that they are there when it drags. */
-public final class DragOut extends Label {
+final class DragOut extends Label {
 
     /** The files that were written for a selection. */
     private record Ready(Job job, List<ElementId> ids, List<File> files) {}
@@ -34,7 +35,7 @@ public final class DragOut extends Label {
     private final Desk desk;
     private Optional<Ready> ready = Optional.empty();
 
-    public DragOut(Desk desk) {
+    DragOut(Desk desk) {
         super(Words.of("drag.out"));
         this.desk = desk;
         setId("drag-out");
