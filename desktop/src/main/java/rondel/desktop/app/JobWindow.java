@@ -3,7 +3,9 @@ package rondel.desktop.app;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.Optional;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Notices;
@@ -54,7 +56,9 @@ final class JobWindow {
         start = new StartCard(desk, window.actions(), recent::all);
         window.getChildren().add(start);
         window.commands().meaning("start", start::open);
-        stage.setScene(new Scene(window, WIDTH, HEIGHT));
+        // No larger than the screen, or what stands at its edges could not be reached.
+        Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+        stage.setScene(new Scene(window, Math.min(WIDTH, screen.getWidth()), Math.min(HEIGHT, screen.getHeight())));
         stage.setMinWidth(LEAST_WIDTH);
         stage.setMinHeight(LEAST_HEIGHT);
         stage.setOnCloseRequest(e -> {

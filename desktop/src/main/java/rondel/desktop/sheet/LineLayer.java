@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
@@ -28,6 +29,9 @@ import rondel.words.Words;
 final class LineLayer extends Pane {
 
     private final Rectangle tint = PaperLayer.outline("lines-tint");
+    /** Lines shorter than this, in px, as those of fine lettering, have a thinner pen and a closer pattern. */
+    private static final double FINE = 90;
+
     private static final double LETTER = 6.2;
     private static final double HEIGHT = 15;
     private static final double ROOM = 1.2;
@@ -72,13 +76,26 @@ final class LineLayer extends Pane {
             nodes.add(path);
         }
         outlines.forEach((role, outline) -> {
-            Path path = FxPaths.of(outline, viewport.toScreen());
-            path.getStyleClass().addAll("role-line", "role-" + role);
-            nodes.add(path);
+            Map<Boolean, List<Contour>> fine = Contour.of(outline).stream()
+                    .collect(Collectors.partitioningBy(c -> length(c) * viewport.scale() < FINE));
+            fine.forEach((small, contours) -> {
+                if (!contours.isEmpty()) {
+                    Path path = FxPaths.of(Contour.outline(contours), viewport.toScreen());
+                    path.getStyleClass().addAll("role-line", "role-" + role);
+                    if (small) {
+                        path.getStyleClass().add("role-fine");
+                    }
+                    nodes.add(path);
+                }
+            });
         });
         List<Box> taken = new ArrayList<>();
         outlines.forEach((role, outline) -> name(role, outline, viewport, taken, nodes));
         getChildren().setAll(nodes);
+    }
+
+    private static double length(Contour c) {
+        return c.segments().stream().mapToDouble(Bezier::controlLength).sum();
     }
 
     /** The role's word on one of its longest lines, where no other word stands; above the highest node where all are short. */

@@ -145,8 +145,8 @@ final class TextSection extends VBox {
         if (fonts.isVisible()) {
             fonts.close();
         } else {
-            Lettering l = lettering();
-            fonts.open(l.content(), () -> lettering().font(), f -> edits.change(now -> now.withFont(f)));
+            shown.ifPresent(
+                    l -> fonts.open(l.content(), () -> lettering().font(), f -> edits.change(now -> now.withFont(f))));
         }
     }
 

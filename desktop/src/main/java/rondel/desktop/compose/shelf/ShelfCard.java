@@ -22,7 +22,7 @@ final class ShelfCard extends VBox {
     static final double PICTURE = 66;
 
     /** How wide a card is, in px. */
-    static final double WIDTH = 104;
+    static final double WIDTH = 97;
 
     private final ImageView picture = new ImageView();
     private final Label name = new Label();
