@@ -3,13 +3,16 @@ package rondel.desktop.dialog;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
+import javafx.scene.input.InputEvent;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import rondel.desktop.look.Theme;
@@ -23,6 +26,8 @@ public final class FormDialog {
     private static final double WIDEST = 380;
 
     private final Label wrong = new Label();
+    private final Label out = new Label();
+    private Optional<Supplier<String>> told = Optional.empty();
     private int rows;
 
     public FormDialog() {
@@ -44,6 +49,38 @@ public final class FormDialog {
         return this;
     }
 
+    /** Has the dialog say what it will do, while it is filled in.
+     *
+     * @param says the sentence; throws a {@link Refusal} where what is typed can't be, whose sentence is shown then */
+    public FormDialog saying(Supplier<String> says) {
+        told = Optional.of(says);
+        return this;
+    }
+
+    private void tell() {
+        told.ifPresent(says -> {
+            try {
+                out.setText(says.get());
+            } catch (Refusal why) {
+                out.setText(why.getMessage());
+            }
+        });
+    }
+
+    /** Says it anew after whatever was typed, pressed or chosen. */
+    private void keepTelling(Dialog<?> dialog) {
+        out.setId("form-out");
+        out.getStyleClass().add("quiet");
+        out.setWrapText(true);
+        out.setMaxWidth(WIDEST);
+        out.setMinHeight(Region.USE_PREF_SIZE);
+        out.setVisible(told.isPresent());
+        out.managedProperty().bind(out.visibleProperty());
+        dialog.getDialogPane().addEventFilter(InputEvent.ANY, e -> Platform.runLater(this::tell));
+        dialog.getDialogPane().addEventFilter(ActionEvent.ACTION, e -> Platform.runLater(this::tell));
+        tell();
+    }
+
     /** Shows it and waits. While something that was typed can't be, it stays open and says why.
      *
      * @param answer what the fields say; throws a {@link Refusal} where that can't be
@@ -57,7 +94,8 @@ public final class FormDialog {
         wrong.setMaxWidth(WIDEST);
         wrong.managedProperty().bind(wrong.visibleProperty());
         wrong.setVisible(false);
-        dialog.getDialogPane().setContent(new VBox(8, form, wrong));
+        dialog.getDialogPane().setContent(new VBox(8, form, out, wrong));
+        keepTelling(dialog);
         dialog.getDialogPane().getButtonTypes().setAll(on, ButtonType.CANCEL);
         AtomicReference<Optional<T>> given = new AtomicReference<>(Optional.empty());
         dialog.getDialogPane().lookupButton(on).addEventFilter(ActionEvent.ACTION, e -> {

@@ -33,10 +33,11 @@ public final class GuideDialog {
         return new FormDialog()
                 .row("guide.direction", axis)
                 .row("guide.at", at)
-                .ask(
-                        owner,
-                        Words.of("guide.heading"),
-                        Words.of("guide.add"),
-                        () -> new GuideForm(axis.getValue(), at.mm(unit)));
+                .saying(() -> WhatComesOut.of(form(), unit))
+                .ask(owner, Words.of("guide.heading"), Words.of("guide.add"), this::form);
+    }
+
+    private GuideForm form() {
+        return new GuideForm(axis.getValue(), at.mm(unit));
     }
 }

@@ -49,13 +49,14 @@ public final class MirrorDialog {
                 .row("mirror.width", width)
                 .row("mirror.height", height)
                 .row(linked)
-                .ask(
-                        owner,
-                        Words.of("mirror.heading"),
-                        Words.of("mirror.go"),
-                        () -> new MirrorForm(
-                                corners.getValue(),
-                                new Box(x.mm(unit), y.mm(unit), width.mm(unit), height.mm(unit)),
-                                linked.isSelected()));
+                .saying(() -> WhatComesOut.of(form()))
+                .ask(owner, Words.of("mirror.heading"), Words.of("mirror.go"), this::form);
+    }
+
+    private MirrorForm form() {
+        return new MirrorForm(
+                corners.getValue(),
+                new Box(x.mm(unit), y.mm(unit), width.mm(unit), height.mm(unit)),
+                linked.isSelected());
     }
 }

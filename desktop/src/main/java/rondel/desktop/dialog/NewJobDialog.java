@@ -39,6 +39,10 @@ public final class NewJobDialog {
                 .row("new.format", format)
                 .row("new.width", width)
                 .row("new.height", height)
+                .saying(() -> {
+                    LengthUnit unit = format.getValue().unit();
+                    return WhatComesOut.sheet(width.mm(unit), height.mm(unit), 0, unit);
+                })
                 .ask(owner, Words.of("new.heading"), Words.of("new.make"), this::job);
     }
 

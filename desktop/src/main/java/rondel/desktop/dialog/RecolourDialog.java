@@ -35,14 +35,15 @@ public final class RecolourDialog {
                 .row("recolour.to", to)
                 .row("recolour.near", tolerance)
                 .row(everywhere)
-                .ask(
-                        owner,
-                        Words.of("recolour.heading"),
-                        Words.of("recolour.go"),
-                        () -> new RecolourForm(
-                                FxColours.rgba(from.getValue()),
-                                FxColours.rgba(to.getValue()),
-                                tolerance.getValue(),
-                                everywhere.isSelected()));
+                .saying(() -> WhatComesOut.of(form()))
+                .ask(owner, Words.of("recolour.heading"), Words.of("recolour.go"), this::form);
+    }
+
+    private RecolourForm form() {
+        return new RecolourForm(
+                FxColours.rgba(from.getValue()),
+                FxColours.rgba(to.getValue()),
+                tolerance.getValue(),
+                everywhere.isSelected());
     }
 }

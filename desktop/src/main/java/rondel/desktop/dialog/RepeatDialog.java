@@ -48,16 +48,17 @@ public final class RepeatDialog {
                 .row("repeat.gap", gap)
                 .row("repeat.slack", slack)
                 .row("repeat.stretch", stretch)
-                .ask(
-                        owner,
-                        Words.of("repeat.heading"),
-                        Words.of("repeat.go"),
-                        () -> new RepeatForm(
-                                axis.getValue(),
-                                start.mm(unit),
-                                length.mm(unit),
-                                gap.mm(unit),
-                                slack.mm(unit),
-                                stretch.getValue() / 100));
+                .saying(() -> WhatComesOut.of(form(), unit))
+                .ask(owner, Words.of("repeat.heading"), Words.of("repeat.go"), this::form);
+    }
+
+    private RepeatForm form() {
+        return new RepeatForm(
+                axis.getValue(),
+                start.mm(unit),
+                length.mm(unit),
+                gap.mm(unit),
+                slack.mm(unit),
+                stretch.getValue() / 100);
     }
 }

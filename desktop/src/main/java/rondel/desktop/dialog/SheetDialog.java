@@ -70,6 +70,7 @@ public final class SheetDialog {
                 .row("sheet.margin", margin)
                 .row("sheet.paper", paper)
                 .row(transparent)
+                .saying(() -> WhatComesOut.sheet(width.mm(unit), height.mm(unit), bleed.mm(unit), unit))
                 .ask(owner, title, go, this::form);
     }
 

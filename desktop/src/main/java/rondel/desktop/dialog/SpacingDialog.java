@@ -51,11 +51,11 @@ public final class SpacingDialog {
                 .row("space.columns", columns)
                 .row("space.rowGap", rowGap)
                 .row("space.length", length)
-                .ask(
-                        owner,
-                        Words.of("space.heading"),
-                        Words.of("space.go"),
-                        () -> new SpacingForm(
-                                way.getValue(), gap.mm(unit), rowGap.mm(unit), columns.getValue(), length.mm(unit)));
+                .saying(() -> WhatComesOut.of(form(), unit))
+                .ask(owner, Words.of("space.heading"), Words.of("space.go"), this::form);
+    }
+
+    private SpacingForm form() {
+        return new SpacingForm(way.getValue(), gap.mm(unit), rowGap.mm(unit), columns.getValue(), length.mm(unit));
     }
 }

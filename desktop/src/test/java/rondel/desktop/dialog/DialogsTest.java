@@ -58,6 +58,7 @@ class DialogsTest extends DialogFixture {
     @Test
     void aNewJobHasTheSizeThatWasTyped() throws Exception {
         Optional<Job> job = agreed(dialogs::newJob, () -> {
+            assertThat(this.<Labeled>at("form-out").getText()).contains("12.000 × 12.000 in", "3600 × 3600");
             type("new-title", "Tags");
             this.<ChoiceBox<SheetFormat>>at("new-format").setValue(SheetFormat.of(210, 297));
             type("new-width", "3 5/8 in");
