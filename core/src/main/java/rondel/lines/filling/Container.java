@@ -44,11 +44,14 @@ record Container(Geometry area, List<Motif> motifs) {
                         .buffer(settings.gap() + 2 * FillingTuning.FLATNESS, 24));
             }
         }
+        if (area.isEmpty()) {
+            throw Refusal.of("filling.noArea", Targets.display(shown));
+        }
         List<Motif> motifs = new ArrayList<>();
         for (Located drawing : drawings) {
             Outline covered =
                     Overlay.united(covers.of(drawing.element().with(t -> t.withHidden(false)), drawing.toSheet()));
-            if (covered.isEmpty()) {
+            if (Motif.isNothing(covered)) {
                 throw Refusal.of("filling.emptyDrawing", Targets.display(drawing.element()));
             }
             motifs.add(Motif.of(motifs.size(), covered));

@@ -48,9 +48,23 @@ record Motif(
     /** Numbers a probe. */
     static final int PROBE = 4;
 
-    /** @param covered what the drawing covers, on its sheet; not empty */
+    /** Whether a drawing is so thin or small that nothing of its area is left. */
+    static boolean isNothing(Outline covered) {
+        return covered.isEmpty()
+                || !(longer(FlatArea.of(covered, COARSE)) > 0)
+                || flat(covered).isEmpty();
+    }
+
+    private static Geometry flat(Outline covered) {
+        return FlatArea.of(covered, FillingTuning.MOTIF_FLATNESS * longer(FlatArea.of(covered, COARSE)));
+    }
+
+    /** How finely a drawing is flattened to know its size, in mm. */
+    private static final double COARSE = 0.05;
+
+    /** @param covered what the drawing covers, on its sheet; not nothing */
     static Motif of(int index, Outline covered) {
-        Geometry onSheet = FlatArea.of(covered, FillingTuning.MOTIF_FLATNESS * longer(FlatArea.of(covered, 0.05)));
+        Geometry onSheet = flat(covered);
         Envelope box = onSheet.getEnvelopeInternal();
         double size = longer(onSheet);
         Affine unit = Affine.scale(1 / size, 1 / size).times(Affine.translate(-box.centre().x, -box.centre().y));

@@ -32,6 +32,8 @@ public final class TopBar extends HBox {
     /** How much room the job's name has, in px: as much as the side beneath it. */
     private static final double NAME = 238;
 
+    private static final String NOT_NOW = "not-now";
+
     private final Desk desk;
     private final Label job = new Label();
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
@@ -127,12 +129,20 @@ public final class TopBar extends HBox {
         badge.setTooltip(new Tooltip(Words.of("top.findings", findings)));
     }
 
-    private static Button button(Command command) {
+    /** It is pale while it can't be used, and says what it needs when it is pressed. */
+    private static void mark(Button button, boolean usable) {
+        button.getStyleClass().remove(NOT_NOW);
+        if (!usable) {
+            button.getStyleClass().add(NOT_NOW);
+        }
+    }
+
+    private Button button(Command command) {
         Button button = new Button(command.label());
         button.setId(command.id());
         button.getStyleClass().add("quiet-button");
         button.setTooltip(new Tooltip(command.hint()));
-        button.setOnAction(e -> command.run());
+        button.setOnAction(e -> command.needs().ifPresentOrElse(desk.notices()::refuse, command::run));
         return button;
     }
 
@@ -140,8 +150,8 @@ public final class TopBar extends HBox {
         showing = true;
         String star = desk.bench().unsaved() ? " •" : "";
         job.setText(desk.bench().job().title() + star);
-        undo.setDisable(!desk.bench().canUndo());
-        redo.setDisable(!desk.bench().canRedo());
+        mark(undo, desk.bench().canUndo());
+        mark(redo, desk.bench().canRedo());
         undo.setAccessibleText(
                 desk.bench().undoLabel().map(l -> Words.of("top.undo", l)).orElse(Words.of("command.undo")));
         redo.setAccessibleText(

@@ -15,6 +15,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
+import rondel.desktop.field.Unneeded;
 import rondel.desktop.look.Theme;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -40,12 +41,14 @@ public final class FormDialog {
         label.setLabelFor(field);
         field.setAccessibleText(Words.of(key));
         form.addRow(rows++, label, field);
+        Unneeded.hidden(field, label);
         return this;
     }
 
     /** Adds a field that needs no label of its own. */
     public FormDialog row(Node field) {
         form.add(field, 1, rows++);
+        Unneeded.hidden(field);
         return this;
     }
 

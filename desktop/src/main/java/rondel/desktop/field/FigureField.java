@@ -95,6 +95,7 @@ public class FigureField extends TextField {
         setText(shown);
         if (!disableProperty().isBound()) {
             setDisable(other.isEmpty());
+            setPromptText(other.isEmpty() ? Words.of("field.none") : "");
         }
     }
 

@@ -12,6 +12,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.field.Unneeded;
 import rondel.desktop.lines.making.Preview;
 import rondel.desktop.lines.making.Proposal;
 import rondel.operation.Operation;
@@ -81,6 +82,7 @@ abstract class ToolSection extends VBox {
         label.setMinWidth(USE_PREF_SIZE);
         field.setAccessibleText(Words.of(key));
         grid.addRow(rows++, label, field);
+        Unneeded.hidden(field, label);
     }
 
     /** Adds a slider under the label of a key in the bundle. */
@@ -92,6 +94,7 @@ abstract class ToolSection extends VBox {
     /** Adds a field that needs no label of its own. */
     final void row(Node field) {
         grid.add(field, 0, rows++, 2, 1);
+        Unneeded.hidden(field);
     }
 
     /** To be called when a figure has changed. */

@@ -150,7 +150,9 @@ public final class StackView extends VBox {
         Button button = new Button(name);
         button.getStyleClass().addAll("crumb", "small");
         button.setId("crumb-" + depth);
-        button.setDisable(depth == desk.bench().depth());
+        if (depth == desk.bench().depth()) {
+            button.getStyleClass().add("here");
+        }
         button.setOnAction(e -> desk.bench().stepOut(depth));
         path.getChildren().add(button);
     }

@@ -214,6 +214,7 @@ public final class MeasureView extends VBox {
         spacing.show(facts.surroundings().map(Surroundings::gaps));
         name.setText(m.name().orElse(""));
         name.setDisable(m.count() != 1);
+        name.setPromptText(Words.of(m.count() > 1 ? "measure.severalNames" : "measure.unnamed"));
         width.show(m.width());
         height.show(m.height());
         Optional<Point> at = m.at(anchor.chosen().get());

@@ -97,7 +97,7 @@ final class SpacingSection extends VBox {
         return new VBox(5, to, asOne);
     }
 
-    private static Button button(Command command, Icons icon) {
+    private Button button(Command command, Icons icon) {
         Button button = new Button();
         button.setId("do-" + command.id());
         button.setGraphic(icon.node());
@@ -105,7 +105,7 @@ final class SpacingSection extends VBox {
         button.setAccessibleText(command.label());
         button.setTooltip(new Tooltip(command.hint()));
         button.setUserData(command);
-        button.setOnAction(e -> command.run());
+        button.setOnAction(e -> command.needs().ifPresentOrElse(desk.notices()::refuse, command::run));
         return button;
     }
 
@@ -115,6 +115,11 @@ final class SpacingSection extends VBox {
             gaps.get(side.ordinal())
                     .show(now.map(g -> OptionalDouble.of(g.on(side).distance())).orElse(OptionalDouble.empty()));
         }
-        buttons.forEach(b -> b.setDisable(!((Command) b.getUserData()).enabled().getAsBoolean()));
+        buttons.forEach(b -> {
+            b.getStyleClass().remove("not-now");
+            if (((Command) b.getUserData()).needs().isPresent()) {
+                b.getStyleClass().add("not-now");
+            }
+        });
     }
 }

@@ -243,6 +243,10 @@ final class TextSection extends VBox {
         shownContent = l.content();
         content.setText(l.content());
         content.setDisable(texts.size() > 1);
+        content.setPromptText(Words.of("text.several"));
+        if (texts.size() > 1) {
+            content.clear();
+        }
         font.setText(l.font().family());
         List<FontChoice> styles = choices.stream()
                 .filter(c -> c.family().equalsIgnoreCase(l.font().family()))
@@ -251,7 +255,6 @@ final class TextSection extends VBox {
             style.getItems().setAll(styles);
         }
         style.setValue(styles.contains(l.font()) ? l.font() : null);
-        style.setDisable(styles.size() < 2);
         showFeatures(l);
         boolean gone = !choices.isEmpty()
                 && choices.stream()
