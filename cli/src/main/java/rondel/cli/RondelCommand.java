@@ -46,6 +46,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new GlyphsCommand(out))
                 .addSubcommand(new CheckCommand(out, err))
                 .addSubcommand(new ShelfCommand(out, err))
+                .addSubcommand(new StocksCommand(out))
                 .addSubcommand(new BlanksCommand(out))
                 .addSubcommand(new FillInCommand());
         others.forEach(line::addSubcommand);

@@ -117,14 +117,18 @@ class ArchitectureTest {
             .definedBy("rondel.compose..")
             .layer("lines")
             .definedBy("rondel.lines..")
+            .layer("gang")
+            .definedBy("rondel.gang..")
             .layer("catalogue")
             .definedBy("rondel.catalogue..")
             .whereLayer("catalogue")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("lines")
+            .mayOnlyBeAccessedByLayers("gang", "catalogue")
+            .whereLayer("gang")
             .mayOnlyBeAccessedByLayers("catalogue")
             .whereLayer("compose")
-            .mayOnlyBeAccessedByLayers("lines", "catalogue");
+            .mayOnlyBeAccessedByLayers("lines", "gang", "catalogue");
 
     @ArchTest
     static final ArchRule composeInTheWindowDoesNotUseLines = noClasses()

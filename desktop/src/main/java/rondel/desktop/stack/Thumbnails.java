@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.image.Image;
+import rondel.desktop.desk.LastUsed;
 import rondel.desktop.desk.Workers;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;
@@ -73,16 +74,11 @@ public final class Thumbnails {
         }
     }
 
+    private static final int KEPT = 2000;
+
     private final Workers workers;
     private final PictureSource pictures;
-    private final java.util.LinkedHashMap<Key, Look> kept = new java.util.LinkedHashMap<>(64, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Look> eldest) {
-            return size() > 2000;
-        }
-    };
+    private final Map<Key, Look> kept = new LastUsed<>(KEPT);
 
     public Thumbnails(Workers workers, PictureSource pictures) {
         this.workers = workers;

@@ -33,6 +33,11 @@ public final class OwnFolders {
         return state().resolve("recent.json");
     }
 
+    /** The person's stocks. */
+    public static Path stocks() {
+        return state().resolve("stocks.json");
+    }
+
     private static Path state() {
         return Optional.ofNullable(System.getProperty("rondel.state"))
                 .map(Path::of)

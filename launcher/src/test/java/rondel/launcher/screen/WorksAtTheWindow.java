@@ -70,9 +70,8 @@ final class WorksAtTheWindow {
         });
         focusOnSheet();
         keys(KeyCode.CONTROL, KeyCode.T);
-        until(
-                "text is added",
-                () -> onFx(() -> window().isIdle() && !lookup("#undo").isDisabled()));
+        until("text is added", () -> onFx(() -> window().isIdle() && window().lookup("#written") != null));
+        keys(KeyCode.ESCAPE);
         focusOnSheet();
         System.out.println(ADDED_AT + onFx(() -> middleOfSelection()));
         keys(KeyCode.RIGHT);

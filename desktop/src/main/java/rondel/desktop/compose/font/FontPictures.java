@@ -4,11 +4,11 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.image.Image;
+import rondel.desktop.desk.LastUsed;
 import rondel.desktop.desk.Workers;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.geometry.Affine;
@@ -37,14 +37,7 @@ final class FontPictures {
 
     private final Workers workers;
     private final Typesetter typesetter;
-    private final Map<Key, Optional<Image>> kept = new LinkedHashMap<>(64, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Optional<Image>> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private final Map<Key, Optional<Image>> kept = new LastUsed<>(KEPT);
 
     FontPictures(Workers workers, Typesetter typesetter) {
         this.workers = workers;

@@ -3,11 +3,11 @@ package rondel.desktop.compose.shelf;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import rondel.desktop.desk.LastUsed;
 import rondel.desktop.desk.Workers;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;
@@ -27,14 +27,7 @@ final class ShelfPictures {
     private final Workers workers;
     private final ArtworkReader reader;
     private final PictureSource pictures;
-    private final Map<Path, Optional<ThingPicture>> kept = new LinkedHashMap<>(64, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Path, Optional<ThingPicture>> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private final Map<Path, Optional<ThingPicture>> kept = new LastUsed<>(KEPT);
 
     private final Map<Path, List<Consumer<Optional<ThingPicture>>>> awaited = new HashMap<>();
 

@@ -1,0 +1,129 @@
+package rondel.cli;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import java.io.PrintStream;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import rondel.formats.files.OwnFolders;
+import rondel.formats.job.StockLibrary;
+import rondel.gang.stock.Margins;
+import rondel.gang.stock.Stock;
+import rondel.geometry.Box;
+import rondel.geometry.Point;
+import rondel.job.Rgba;
+import rondel.units.LengthUnit;
+import rondel.words.Refusal;
+
+/** Lists the stocks that there are, and keeps the person's own. */
+@Command(
+        name = "stocks",
+        mixinStandardHelpOptions = true,
+        description = "Lists the stocks that copies can be laid out on, adds one, or takes one off.")
+final class StocksCommand implements Callable<Integer> {
+
+    private final PrintStream out;
+
+    @Option(names = "--add", paramLabel = "NAME", description = "keeps a stock of this name; with --size")
+    private Optional<String> add;
+
+    @Option(names = "--remove", paramLabel = "NAME", description = "takes a stock of your own off the list")
+    private Optional<String> remove;
+
+    @Option(names = "--size", paramLabel = "WxH", converter = TypedSize.Converter.class, description = "of --add")
+    private Optional<TypedSize> size;
+
+    @Option(names = "--roll", description = "it comes by the length; the height is the longest that is used at once")
+    private boolean roll;
+
+    @Option(
+            names = "--printer-margin",
+            split = ",",
+            paramLabel = "L|T,R,B,L",
+            converter = TypedLength.Converter.class,
+            description = "what the printer does not reach")
+    private List<TypedLength> printer = List.of();
+
+    @Option(
+            names = "--cutter-margin",
+            split = ",",
+            paramLabel = "L|T,R,B,L",
+            converter = TypedLength.Converter.class,
+            description = "what the cutter does not reach")
+    private List<TypedLength> cutter = List.of();
+
+    @Option(names = "--grain", paramLabel = "WAY", description = "which way its fibres run: none, across or down")
+    private Stock.Grain grain = Stock.Grain.NONE;
+
+    @Option(names = "--price", paramLabel = "N", description = "of one sheet, or of a roll's whole length")
+    private Optional<Double> price;
+
+    @Option(names = "--list", paramLabel = "FILE", description = "another list than your own")
+    private Optional<Path> list;
+
+    @Option(names = "--json", description = "as JSON")
+    private boolean json;
+
+    StocksCommand(PrintStream out) {
+        this.out = out;
+    }
+
+    @Override
+    public Integer call() {
+        StockLibrary library = new StockLibrary(list.orElseGet(OwnFolders::stocks));
+        remove.ifPresent(library::remove);
+        add.ifPresent(name -> library.add(stock(name)));
+        if (json) {
+            ArrayNode array = JsonNodeFactory.instance.arrayNode();
+            library.all().forEach(s -> array.add(library.json(s)));
+            out.println(Json.text(array));
+        } else {
+            library.all().forEach(this::print);
+        }
+        return 0;
+    }
+
+    private Stock stock(String name) {
+        Point mm = size.orElseThrow(() -> Refusal.of("stock.noSize")).mm(LengthUnit.MM);
+        return new Stock(
+                name,
+                mm.x(),
+                mm.y(),
+                roll,
+                margins(printer),
+                margins(cutter),
+                grain,
+                Rgba.WHITE,
+                price.map(OptionalDouble::of).orElse(OptionalDouble.empty()));
+    }
+
+    /** One length for all edges, or top, right, bottom and left. */
+    private static Margins margins(List<TypedLength> typed) {
+        List<Double> mm = typed.stream().map(l -> l.mm(LengthUnit.MM)).toList();
+        return switch (mm.size()) {
+            case 0 -> Margins.NONE;
+            case 1 -> Margins.all(mm.getFirst());
+            case 4 -> new Margins(mm.get(3), mm.get(0), mm.get(1), mm.get(2));
+            default -> throw Refusal.of("stock.margins");
+        };
+    }
+
+    private void print(Stock s) {
+        Box usable = s.usable();
+        out.printf(
+                Locale.ROOT,
+                "%-16s %8.2f x %8.2f mm, usable %8.2f x %8.2f mm%s%n",
+                s.name(),
+                s.width(),
+                s.height(),
+                usable.width(),
+                usable.height(),
+                s.roll() ? ", roll" : "");
+    }
+}

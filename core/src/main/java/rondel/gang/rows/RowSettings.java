@@ -1,0 +1,38 @@
+package rondel.gang.rows;
+
+import rondel.fields.LeftOut;
+import rondel.fields.Mm;
+import rondel.words.Refusal;
+
+/** How pieces stand in rows.
+ *
+ * @param gutterX between neighbours across, exact, in mm
+ * @param gutterY between rows
+ * @param shifted whether every second row begins half a step later, as bricks do
+ * @param centred whether what is left over is shared by both sides, else it is at the right and the bottom */
+public record RowSettings(
+        @Mm @LeftOut("0") double gutterX,
+        @Mm @LeftOut("0") double gutterY,
+        @LeftOut("none") Turns turns,
+        @LeftOut("false") boolean shifted,
+        @LeftOut("true") boolean centred) {
+
+    /** How pieces may be turned so that more of them fit. */
+    public enum Turns {
+        /** Not at all. */
+        NONE,
+        /** All of them by a quarter, where that is more. */
+        QUARTER,
+        /** Some of them by a quarter. */
+        MIXED
+    }
+
+    public static final RowSettings USUAL = new RowSettings(0, 0, Turns.NONE, false, true);
+
+    /** @throws Refusal if a gutter is below 0, or no number */
+    public RowSettings {
+        if (!(gutterX >= 0 && gutterY >= 0 && Double.isFinite(gutterX) && Double.isFinite(gutterY))) {
+            throw Refusal.of("rows.gutter");
+        }
+    }
+}
