@@ -138,10 +138,10 @@ final class FirstAnswers {
             return;
         }
         javafx.scene.control.Button font = (javafx.scene.control.Button) window.lookup("#text-font");
-        ListView<?> list = (ListView<?>) window.lookup("#font-families");
         time(
                 font::fire,
-                () -> !list.getItems().isEmpty()
+                () -> window.lookup("#font-families") instanceof ListView<?> list
+                        && !list.getItems().isEmpty()
                         && list.lookupAll(".image-view").stream()
                                         .map(ImageView.class::cast)
                                         .filter(i -> i.getImage() != null)

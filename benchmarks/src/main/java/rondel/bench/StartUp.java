@@ -22,7 +22,7 @@ final class StartUp {
             }
         }
         return List.of(
-                new Bench.Row("time to first usable window, against a bare window", median(ours), median(bare), 1.6));
+                new Bench.Row("time to first usable window, against a bare window", median(ours), median(bare), 1.3));
     }
 
     private static double untilReady(String main, boolean cached) throws Exception {

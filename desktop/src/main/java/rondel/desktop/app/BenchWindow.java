@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -141,7 +142,8 @@ public final class BenchWindow extends StackPane {
                 FindingMarks.of(desk.bench().job(), desk.bench().sheet().id(), findings.findings()));
         findings.onChange(marked);
         desk.bench().on(EnumSet.of(Change.JOB, Change.SHEET), marked);
-        MenuBar menus = new MenuBar(Menus.bar(commands, desk.notices()::refuse).toArray(Menu[]::new));
+        MenuBar menus =
+                new MenuBar(Menus.opening(commands, desk.notices()::refuse).toArray(Menu[]::new));
         menus.setId("menus");
         menus.setUseSystemMenuBar(true);
         HandStrip hand = new HandStrip(desk, commands, points);
@@ -153,10 +155,14 @@ public final class BenchWindow extends StackPane {
         WindowParts parts =
                 new WindowParts(desk, sheet, shelf, commands, texts, letters, points, findings, preview, edits);
         Map<Stage, StageView> views = new HashMap<>();
-        entries.forEach(e -> views.put(e.stage(), e.view().apply(parts)));
-        show(views.get(stages.get()), all);
+        // Each is made when it is first opened: the window is there the sooner.
+        Map<Stage, Function<WindowParts, StageView>> makers = new HashMap<>();
+        entries.forEach(e -> makers.put(e.stage(), e.view()));
+        Supplier<StageView> open =
+                () -> views.computeIfAbsent(stages.get(), s -> makers.get(s).apply(parts));
+        show(open.get(), all);
         stages.onChange(() -> {
-            show(views.get(stages.get()), all);
+            show(open.get(), all);
             marked.run();
         });
         all.setBottom(new VBox(new StackView(desk, commands), status));

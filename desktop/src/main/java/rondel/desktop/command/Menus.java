@@ -34,6 +34,24 @@ public final class Menus {
         return BAR.stream().map(m::menu).toList();
     }
 
+    /** The same menus, each of which gets its rows when it is first opened: the window is there the sooner. */
+    public static List<Menu> opening(Commands commands, Consumer<String> refused) {
+        Menus m = new Menus(commands, refused);
+        return BAR.stream().map(m::empty).toList();
+    }
+
+    private Menu empty(String name) {
+        Menu menu = new Menu(Words.of("menu." + name));
+        menu.setId("menu-" + name);
+        menu.getItems().add(new MenuItem()); // a menu without rows does not open
+        menu.setOnShowing(e -> {
+            menu.getItems().setAll(filled(name));
+            refresh(menu.getItems());
+            menu.setOnShowing(again -> refresh(menu.getItems()));
+        });
+        return menu;
+    }
+
     /** Rows for commands, as on the hand strip and in the context menu. */
     public static List<MenuItem> items(Commands commands, List<String> ids, Consumer<String> refused) {
         Menus m = new Menus(commands, refused);
@@ -71,14 +89,18 @@ public final class Menus {
     private Menu menu(String name) {
         Menu menu = new Menu(Words.of("menu." + name));
         menu.setId("menu-" + name);
+        menu.getItems().setAll(filled(name));
+        menu.setOnShowing(e -> refresh(menu.getItems()));
+        return menu;
+    }
+
+    private List<MenuItem> filled(String name) {
         List<MenuItem> rows = new ArrayList<>();
         if (name.equals("view")) {
             commands.stages().forEach(s -> rows.add(item(commands.get(s.command()))));
         }
         CommandTable.menu(name).forEach(e -> rows.addAll(rows(e).toList()));
-        menu.getItems().setAll(rows);
-        menu.setOnShowing(e -> refresh(menu.getItems()));
-        return menu;
+        return rows;
     }
 
     private Stream<MenuItem> rows(String entry) {

@@ -1,5 +1,6 @@
 package rondel.desktop.field;
 
+import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -15,22 +16,32 @@ final class FieldNote {
     private static final double EDGE = 8;
 
     private final TextField field;
-    private final Label label = new Label();
-    private final Popup popup = new Popup();
+    private Optional<Shown> shown = Optional.empty();
+
+    /** Made when there is first something to say: most fields never have. */
+    private record Shown(Label label, Popup popup) {}
 
     FieldNote(TextField field) {
         this.field = field;
+        field.sceneProperty().addListener((o, before, now) -> hide());
+    }
+
+    private static Shown made() {
+        Label label = new Label();
+        Popup popup = new Popup();
         label.getStyleClass().add("field-note");
         label.setWrapText(true);
         label.setMaxWidth(WIDEST);
         Theme.dress(label);
         popup.setHideOnEscape(false); // the field puts back what was
         popup.getContent().add(label);
-        field.sceneProperty().addListener((o, before, now) -> hide());
+        return new Shown(label, popup);
     }
 
     void show(String sentence) {
-        label.setText(sentence);
+        shown = shown.or(() -> Optional.of(made()));
+        Popup popup = shown.orElseThrow().popup;
+        shown.orElseThrow().label.setText(sentence);
         field.setAccessibleHelp(sentence);
         Bounds at = field.localToScreen(field.getBoundsInLocal());
         if (at != null && field.getScene().getWindow().isShowing()) {
@@ -41,12 +52,14 @@ final class FieldNote {
     }
 
     void hide() {
-        label.setText("");
         field.setAccessibleHelp(null);
-        popup.hide();
+        shown.ifPresent(s -> {
+            s.label.setText("");
+            s.popup.hide();
+        });
     }
 
     String text() {
-        return label.getText();
+        return shown.map(s -> s.label.getText()).orElse("");
     }
 }

@@ -44,7 +44,7 @@ public final class StartCard extends ModalCard {
     private final Supplier<List<RecentJobs.Entry>> recent;
     private final FlowPane last = new FlowPane(10, 10);
     private final Label none = new Label(Words.of("start.none"));
-    private final Button first;
+    private Optional<Button> first = Optional.empty();
 
     /** @param recent the jobs that were open last; read off the toolkit's thread */
     public StartCard(Desk desk, JobActions actions, Supplier<List<RecentJobs.Entry>> recent) {
@@ -52,11 +52,21 @@ public final class StartCard extends ModalCard {
         this.desk = desk;
         this.actions = actions;
         this.recent = recent;
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                close();
+                e.consume();
+            }
+        });
+    }
+
+    /** Made when it is first wanted: most windows begin with a job. */
+    private void fill() {
         Label title = new Label(Words.of("start.title"));
         title.getStyleClass().add("title");
         FlowPane fresh = new FlowPane(10, 10);
         SheetPurpose.ALL.forEach(p -> fresh.getChildren().add(purpose(p)));
-        first = (Button) fresh.getChildren().getFirst();
+        first = Optional.of((Button) fresh.getChildren().getFirst());
         FlowPane examples = new FlowPane(10, 10);
         DemoJobs.all().forEach(d -> examples.getChildren().add(example(d)));
         none.getStyleClass().add("quiet");
@@ -72,18 +82,15 @@ public final class StartCard extends ModalCard {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         hold(WIDE, title, scroll, new HBox(8, open, blank, space, close)).setPrefHeight(HIGH);
-        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                close();
-                e.consume();
-            }
-        });
     }
 
     public void open() {
+        if (first.isEmpty()) {
+            fill();
+        }
         last.getChildren().clear();
         desk.workers().run(recent::get, this::showRecent, desk.notices()::failed, () -> {});
-        show(first);
+        show(first.orElseThrow());
     }
 
     private void showRecent(List<RecentJobs.Entry> jobs) {

@@ -42,7 +42,9 @@ class FindingCommandsTest extends BenchFixture {
             "nudgeUpFar",
             "nudgeDownFar");
 
+    /** Every menu as it is once it has been opened. */
     private List<Menu> menus() {
+        onFx(() -> lookup("#menus").<MenuBar>query().getMenus().forEach(m -> m.getOnShowing().handle(null)));
         return lookup("#menus").<MenuBar>query().getMenus();
     }
 

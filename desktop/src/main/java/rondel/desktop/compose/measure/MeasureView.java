@@ -112,7 +112,6 @@ public final class MeasureView extends VBox {
                         shadow,
                         origin);
         fields.getStyleClass().add("measure-fields");
-        scroll.setContent(fields);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -204,6 +203,9 @@ public final class MeasureView extends VBox {
         boolean any = m.count() > 0;
         empty.setVisible(!any);
         empty.setManaged(!any);
+        if (any && scroll.getContent() == null) {
+            scroll.setContent(fields); // not before: styling what nobody sees takes time at the start
+        }
         scroll.setVisible(any);
         fields.setVisible(any);
         fields.setManaged(any);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.TraversalDirection;
@@ -43,12 +44,16 @@ import rondel.words.Words;
 /** What the selected texts say and how they are set. */
 final class TextSection extends VBox {
 
+    /** Where the list of fonts stands among the fields: below the font. */
+    private static final int FONTS_AT = 2;
+
     private final Desk desk;
     private final TextEdits edits;
     private final TextArea content = new TextArea();
     private final Button font = new Button();
     private final ChoiceBox<FontChoice> style = new ChoiceBox<>();
-    private final FontList fonts;
+    private final Supplier<FontList> makeFonts;
+    private Optional<FontList> fonts = Optional.empty();
     private final MenuButton features = new MenuButton(Words.of("text.features"));
     private Optional<FontChoice> featuresOf = Optional.empty();
     private final Label missing = new Label();
@@ -93,8 +98,7 @@ final class TextSection extends VBox {
         font.getStyleClass().add("font-button");
         font.setTooltip(new Tooltip(Words.of("text.fontHow")));
         HBox.setHgrow(font, Priority.ALWAYS);
-        fonts = new FontList(desk, edits, new FontTrial(desk, edits, sheet::showPreview));
-        fonts.onClosed(font::requestFocus);
+        makeFonts = () -> new FontList(desk, edits, new FontTrial(desk, edits, sheet::showPreview));
         font.setOnAction(e -> turnFonts());
         style.setId("text-style");
         style.setAccessibleText(Words.of("text.style"));
@@ -133,7 +137,7 @@ final class TextSection extends VBox {
         missing.getStyleClass().add("card-note");
         missing.setWrapText(true);
         missing.managedProperty().bind(missing.visibleProperty());
-        getChildren().addAll(content, new HBox(6, font, style), fonts, missing, grid, features);
+        getChildren().addAll(content, new HBox(6, font, style), missing, grid, features);
     }
 
     private static String styleName(FontChoice f) {
@@ -142,11 +146,18 @@ final class TextSection extends VBox {
     }
 
     private void turnFonts() {
-        if (fonts.isVisible()) {
-            fonts.close();
+        if (fonts.isEmpty()) {
+            FontList made = makeFonts.get();
+            made.onClosed(font::requestFocus);
+            getChildren().add(FONTS_AT, made);
+            fonts = Optional.of(made);
+        }
+        FontList list = fonts.orElseThrow();
+        if (list.isVisible()) {
+            list.close();
         } else {
             shown.ifPresent(
-                    l -> fonts.open(l.content(), () -> lettering().font(), f -> edits.change(now -> now.withFont(f))));
+                    l -> list.open(l.content(), () -> lettering().font(), f -> edits.change(now -> now.withFont(f))));
         }
     }
 
@@ -233,7 +244,7 @@ final class TextSection extends VBox {
         setVisible(any);
         setManaged(any);
         if (!any) {
-            fonts.setVisible(false);
+            fonts.ifPresent(f -> f.setVisible(false));
             return;
         }
         showing = true;
