@@ -61,7 +61,7 @@ public final class JobActions {
     }
 
     public void newJob() {
-        elsewhere(a -> a.questions.newJob().ifPresent(a::openWithoutFile));
+        questions.newJob().ifPresent(this::begin);
     }
 
     /** Begins a job that is given, in this window where nothing is in it yet, else in another. */
@@ -70,7 +70,7 @@ public final class JobActions {
     }
 
     public void open() {
-        elsewhere(a -> a.choices.jobToOpen().ifPresent(a::read));
+        choices.jobToOpen().ifPresent(this::open);
     }
 
     /** Opens a file, in this window where nothing is in it yet, else in another; where it is open already, that window comes

@@ -44,7 +44,8 @@ class FindingCommandsTest extends BenchFixture {
 
     /** Every menu as it is once it has been opened. */
     private List<Menu> menus() {
-        onFx(() -> lookup("#menus").<MenuBar>query().getMenus().forEach(m -> m.getOnShowing().handle(null)));
+        onFx(() -> lookup("#menus").<MenuBar>query().getMenus().forEach(m -> m.getOnShowing()
+                .handle(null)));
         return lookup("#menus").<MenuBar>query().getMenus();
     }
 
