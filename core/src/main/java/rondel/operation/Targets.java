@@ -2,6 +2,7 @@ package rondel.operation;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -10,6 +11,7 @@ import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Located;
+import rondel.job.Stroke;
 import rondel.job.Tree;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -73,5 +75,13 @@ public final class Targets {
             throw Refusal.of("operation.notFinite", field);
         }
         return value;
+    }
+
+    /** The line given, or none; a refusal where its width is not above 0. */
+    public static Optional<Stroke> drawable(Optional<Stroke> stroke) {
+        if (stroke.filter(s -> !(s.width() > 0 && Double.isFinite(s.width()))).isPresent()) {
+            throw Refusal.of("stroke.notPositive");
+        }
+        return stroke;
     }
 }

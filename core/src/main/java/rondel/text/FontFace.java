@@ -122,7 +122,8 @@ public final class FontFace {
         return family.toLowerCase(Locale.ROOT).equals(wanted.toLowerCase(Locale.ROOT));
     }
 
-    private static String name(long face, int id) {
+    /** What the font calls something, by the number of its name; empty where it has none. */
+    static String name(long face, int id) {
         try (MemoryStack stack = MemoryStack.stackPush()) {
             var size = stack.ints(128);
             var text = stack.malloc(256);

@@ -1,11 +1,9 @@
 package rondel.text;
 
-import static org.lwjgl.util.harfbuzz.HarfBuzz.hb_language_from_string;
 import static org.lwjgl.util.harfbuzz.OpenType.HB_OT_TAG_GPOS;
 import static org.lwjgl.util.harfbuzz.OpenType.HB_OT_TAG_GSUB;
 import static org.lwjgl.util.harfbuzz.OpenType.hb_ot_layout_feature_get_name_ids;
 import static org.lwjgl.util.harfbuzz.OpenType.hb_ot_layout_table_get_feature_tags;
-import static org.lwjgl.util.harfbuzz.OpenType.hb_ot_name_get_utf16;
 
 import java.nio.IntBuffer;
 import java.util.ArrayList;
@@ -82,14 +80,7 @@ public record FontFeature(String tag, Optional<String> named, boolean usual) {
                     stack.mallocInt(1))) {
                 return Optional.empty();
             }
-            IntBuffer size = stack.ints(100);
-            var text = stack.malloc(200);
-            hb_ot_name_get_utf16(face.face(), label.get(0), hb_language_from_string("en"), size, text.asShortBuffer());
-            StringBuilder name = new StringBuilder();
-            for (int i = 0; i < size.get(0); i++) {
-                name.append((char) text.asShortBuffer().get(i));
-            }
-            return name.isEmpty() ? Optional.empty() : Optional.of(name.toString());
+            return Optional.of(FontFace.name(face.face(), label.get(0))).filter(n -> !n.isEmpty());
         }
     }
 

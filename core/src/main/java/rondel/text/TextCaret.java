@@ -99,13 +99,13 @@ public record TextCaret(String content, int at, int anchor) {
     }
 
     /** With the word at an index selected. */
-    public TextCaret word(int index, boolean whole) {
+    public TextCaret wordAt(int index) {
         BreakIterator breaks = BreakIterator.getWordInstance();
         breaks.setText(content);
         int i = Math.clamp(index, 0, Math.max(0, content.length() - 1));
         int end = content.isEmpty() ? 0 : breaks.following(i);
         int start = content.isEmpty() ? 0 : breaks.previous();
-        return whole ? new TextCaret(content, end, start) : to(i, false);
+        return new TextCaret(content, end, start);
     }
 
     /** Where the line begins in which the caret stands. */

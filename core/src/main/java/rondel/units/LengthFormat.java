@@ -19,4 +19,9 @@ public final class LengthFormat {
         double rounded = Math.rint(shown * step) / step + 0.0;
         return String.format(Locale.ROOT, "%." + unit.decimals() + "f", rounded);
     }
+
+    /** Two sides with the unit once: {@code 4.000 × 6.000 in}. */
+    public static String size(double width, double height, LengthUnit unit) {
+        return number(width, unit) + " × " + withUnit(height, unit);
+    }
 }

@@ -39,7 +39,7 @@ class TextCaretTest {
         assertThat(c.moved(-1, true, false).moved(-1, true, false).at()).isEqualTo(5);
         assertThat(new TextCaret("high tide", 0, 0).moved(1, true, true).selected())
                 .isEqualTo("high ");
-        assertThat(new TextCaret("high tide", 0, 0).word(6, true).selected()).isEqualTo("tide");
+        assertThat(new TextCaret("high tide", 0, 0).wordAt(6).selected()).isEqualTo("tide");
         assertThat(c.to(3, false).moved(1, false, true).moved(1, false, true).selected())
                 .isEqualTo("h ");
     }

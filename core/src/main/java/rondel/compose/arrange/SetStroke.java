@@ -8,7 +8,6 @@ import rondel.job.Stroke;
 import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Gives the shapes and texts of elements a line of exact width on the sheet, or takes the line away. */
@@ -20,10 +19,7 @@ public record SetStroke(List<ElementId> elements, Optional<Stroke> stroke) imple
 
     @Override
     public Job apply(Job job) {
-        if (stroke.isPresent()
-                && !(stroke.get().width() > 0 && Double.isFinite(stroke.get().width()))) {
-            throw Refusal.of("stroke.notPositive");
-        }
+        Targets.drawable(stroke);
         return Tree.replace(job, Targets.unlocked(job, elements), (e, toSheet) -> Painting.stroke(e, toSheet, stroke));
     }
 

@@ -15,6 +15,7 @@ import rondel.job.SheetId;
 import rondel.job.Stroke;
 import rondel.job.Traits;
 import rondel.operation.Operation;
+import rondel.operation.Targets;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -35,9 +36,7 @@ public record AddOutline(
         if (outline.bounds().isEmpty()) {
             throw Refusal.of("outline.empty");
         }
-        if (stroke.filter(s -> !(s.width() > 0 && Double.isFinite(s.width()))).isPresent()) {
-            throw Refusal.of("stroke.notPositive");
-        }
+        Targets.drawable(stroke);
         return place().apply(job);
     }
 

@@ -115,11 +115,6 @@ public record OutlinePoints(ElementId element, List<Contour> contours, List<Outl
         return best;
     }
 
-    /** The point nearest to a place on the sheet. */
-    public Optional<OutlinePoint> pointNear(Point p) {
-        return all.stream().min(java.util.Comparator.comparingDouble(o -> o.at().distanceTo(p)));
-    }
-
     /** The same point where it is now; nothing where it is gone. */
     public Optional<OutlinePoint> again(OutlinePoint before) {
         return all.stream().filter(before::isAlso).findFirst();

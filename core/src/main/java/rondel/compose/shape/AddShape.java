@@ -17,7 +17,6 @@ import rondel.job.Stroke;
 import rondel.job.Traits;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Puts a plain shape on a sheet, in front of all else.
@@ -36,9 +35,7 @@ public record AddShape(
 
     @Override
     public Job apply(Job job) {
-        if (stroke.filter(s -> !(s.width() > 0 && Double.isFinite(s.width()))).isPresent()) {
-            throw Refusal.of("stroke.notPositive");
-        }
+        Targets.drawable(stroke);
         return place().apply(job);
     }
 

@@ -79,7 +79,7 @@ public final class StatusBar extends HBox {
         Optional<Box> box = known.measured().upright();
         if (box.isEmpty()) {
             Sheet s = desk.bench().sheet();
-            facts.setText(Words.of("status.sheet", s.name(), size(s.width(), s.height(), unit)));
+            facts.setText(Words.of("status.sheet", s.name(), LengthFormat.size(s.width(), s.height(), unit)));
             return;
         }
         String gap = known.surroundings()
@@ -89,11 +89,7 @@ public final class StatusBar extends HBox {
         facts.setText(Words.of(
                         "status.selected",
                         known.measured().count(),
-                        size(box.get().width(), box.get().height(), unit))
+                        LengthFormat.size(box.get().width(), box.get().height(), unit))
                 + gap);
-    }
-
-    private static String size(double w, double h, LengthUnit unit) {
-        return LengthFormat.number(w, unit) + " × " + LengthFormat.withUnit(h, unit);
     }
 }

@@ -14,7 +14,6 @@ import rondel.formats.export.ExportRequest;
 import rondel.formats.export.Exporting;
 import rondel.formats.files.Replacing;
 import rondel.formats.job.ClipFormat;
-import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.Extent;
@@ -75,8 +74,8 @@ public record Copied(byte[] own, String svg, byte[] png, Optional<String> words)
     }
 
     private static double ppi(Job job, List<ElementId> ids) {
-        double longest = Excerpt.of(job, ids).elements().stream()
-                .flatMap(e -> Extent.of(e, Affine.IDENTITY).stream())
+        double longest = ids.stream()
+                .flatMap(id -> Extent.onSheet(job.located(id)).stream())
                 .reduce(Box::union)
                 .map(b -> Math.max(b.width(), b.height()))
                 .orElse(1.0);

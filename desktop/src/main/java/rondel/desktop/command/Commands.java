@@ -115,7 +115,10 @@ public final class Commands {
     private void stageCommands() {
         for (Stage stage : stages.all()) {
             int place = stages.all().indexOf(stage) + 1;
-            add(stage.command(), "Shortcut+F" + place, always(), () -> stages.open(stage));
+            String keys = CommandTable.row(stage.command())
+                    .map(CommandTable.Row::keys)
+                    .orElse("Shortcut+F" + place);
+            add(stage.command(), keys, always(), () -> stages.open(stage));
         }
     }
 

@@ -20,15 +20,15 @@ final class WhatComesOut {
 
     /** Of a sheet: its size, with its bleed, and in pixels. */
     static String sheet(double width, double height, double bleed, LengthUnit unit) {
-        String size = size(width, height, unit);
+        String size = LengthFormat.size(width, height, unit);
         String pixels = Math.round(width / MM_PER_INCH * PPI) + " × " + Math.round(height / MM_PER_INCH * PPI);
         return bleed > 0
-                ? Words.of("out.sheetWithBleed", size, size(width + 2 * bleed, height + 2 * bleed, unit), pixels)
+                ? Words.of(
+                        "out.sheetWithBleed",
+                        size,
+                        LengthFormat.size(width + 2 * bleed, height + 2 * bleed, unit),
+                        pixels)
                 : Words.of("out.sheet", size, pixels);
-    }
-
-    private static String size(double width, double height, LengthUnit unit) {
-        return LengthFormat.number(width, unit) + " × " + LengthFormat.withUnit(height, unit);
     }
 
     static String of(SpacingForm f, LengthUnit unit) {

@@ -50,7 +50,7 @@ public record ExportSummary(Job job, Sheet sheet) {
         double bleed = frame == ExportRequest.Frame.BLEED ? sheet.bleed() : 0;
         double width = sheet.width() + 2 * bleed;
         double height = sheet.height() + 2 * bleed;
-        String size = LengthFormat.number(width, job.unit()) + " × " + LengthFormat.withUnit(height, job.unit());
+        String size = LengthFormat.size(width, height, job.unit());
         String whole = Words.of(bleed > 0 ? "export.summary.bleed" : "export.summary.sheet", size);
         return choice.format().ofPixels() ? whole + ", " + pixels(choice.size(), width, height) : whole;
     }

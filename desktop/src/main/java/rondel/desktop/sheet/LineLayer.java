@@ -1,11 +1,9 @@
 package rondel.desktop.sheet;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
@@ -16,9 +14,6 @@ import rondel.desktop.desk.Workers;
 import rondel.desktop.look.FxPaths;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
-import rondel.geometry.Point;
-import rondel.geometry.curve.Bezier;
-import rondel.geometry.curve.Contour;
 import rondel.job.Role;
 import rondel.job.Sheet;
 import rondel.lines.roles.MadeLines;
@@ -35,10 +30,25 @@ final class LineLayer extends Pane {
     private static final double LETTER = 6.2;
     private static final double HEIGHT = 15;
     private static final double ROOM = 1.2;
-    private static final int MOST_PLACES = 60;
 
-    private final Derived<MadeLines> derived;
-    private MadeLines made = MadeLines.NONE;
+    /** What was found of a sheet.
+     *
+     * @param aside what has a role but is not made */
+    private record Found(Map<Role, RoleLines> lines, Outline aside) {
+        static final Found NONE = of(MadeLines.NONE);
+
+        static Found of(MadeLines made) {
+            return new Found(RoleLines.of(made), made.aside());
+        }
+    }
+
+    /** The fine lines of a role and the others, which stay as they are while the scale does. */
+    private record Parted(Outline fine, Outline others) {}
+
+    private final Derived<Found> derived;
+    private Found made = Found.NONE;
+    private Map<Role, Parted> parted = Map.of();
+    private double partedAt = Double.NaN;
     private Box trim = new Box(0, 0, 0, 0);
     private Viewport at = new Viewport(Viewport.TRUE_SIZE, 0, 0);
     private Viewport shownAt;
@@ -46,6 +56,7 @@ final class LineLayer extends Pane {
     LineLayer(Workers workers) {
         derived = new Derived<>(workers, found -> {
             made = found;
+            partedAt = Double.NaN;
             draw();
         });
         setMouseTransparent(true);
@@ -58,7 +69,7 @@ final class LineLayer extends Pane {
         }
         at = viewport;
         trim = sheet.trim();
-        derived.of(List.of(sheet), () -> MadeLines.of(sheet));
+        derived.of(List.of(sheet), () -> Found.of(MadeLines.of(sheet)));
         if (!viewport.equals(shownAt)) {
             draw();
         }
@@ -67,7 +78,7 @@ final class LineLayer extends Pane {
     private void draw() {
         Viewport viewport = at;
         shownAt = at;
-        Map<Role, Outline> outlines = made.outlines();
+        part(viewport.scale());
         PaperLayer.place(tint, trim, viewport);
         List<Node> nodes = new ArrayList<>(List.of(tint));
         if (!made.aside().isEmpty()) {
@@ -75,45 +86,46 @@ final class LineLayer extends Pane {
             path.getStyleClass().addAll("role-line", "role-aside");
             nodes.add(path);
         }
-        outlines.forEach((role, outline) -> {
-            Map<Boolean, List<Contour>> fine = Contour.of(outline).stream()
-                    .collect(Collectors.partitioningBy(c -> length(c) * viewport.scale() < FINE));
-            fine.forEach((small, contours) -> {
-                if (!contours.isEmpty()) {
-                    Path path = FxPaths.of(Contour.outline(contours), viewport.toScreen());
-                    path.getStyleClass().addAll("role-line", "role-" + role);
-                    if (small) {
-                        path.getStyleClass().add("role-fine");
-                    }
-                    nodes.add(path);
-                }
-            });
+        parted.forEach((role, lines) -> {
+            add(nodes, role, lines.others, List.of());
+            add(nodes, role, lines.fine, List.of("role-fine"));
         });
         List<Box> taken = new ArrayList<>();
-        outlines.forEach((role, outline) -> name(role, outline, viewport, taken, nodes));
+        made.lines.forEach((role, lines) -> name(role, lines, viewport, taken, nodes));
         getChildren().setAll(nodes);
     }
 
-    private static double length(Contour c) {
-        return c.segments().stream().mapToDouble(Bezier::controlLength).sum();
+    private void part(double scale) {
+        if (scale != partedAt) {
+            partedAt = scale;
+            parted = new EnumMap<>(Role.class);
+            made.lines.forEach((role, lines) ->
+                    parted.put(role, new Parted(lines.shorterThan(FINE / scale), lines.atLeast(FINE / scale))));
+        }
+    }
+
+    private void add(List<Node> nodes, Role role, Outline outline, List<String> more) {
+        if (!outline.isEmpty()) {
+            Path path = FxPaths.of(outline, at.toScreen());
+            path.getStyleClass().addAll("role-line", "role-" + role);
+            path.getStyleClass().addAll(more);
+            nodes.add(path);
+        }
     }
 
     /** The role's word on one of its longest lines, where no other word stands; above the highest node where all are short. */
-    private static void name(Role role, Outline outline, Viewport viewport, List<Box> taken, List<Node> nodes) {
+    private static void name(Role role, RoleLines lines, Viewport viewport, List<Box> taken, List<Node> nodes) {
         String word = Words.of("role." + role);
         double width = word.length() * LETTER + 10;
-        List<Bezier> segments =
-                Contour.of(outline).stream().flatMap(c -> c.segments().stream()).toList();
-        segments.stream()
-                .sorted(Comparator.comparingDouble((Bezier b) -> -b.start().distanceTo(b.end())))
-                .limit(MOST_PLACES)
+        lines.longest().stream()
                 .filter(b -> b.start().distanceTo(b.end()) * viewport.scale() > ROOM * width)
                 .map(b -> viewport.toScreen(b.at(0.5)))
                 .map(at -> new Box(at.x() - width / 2, at.y() - HEIGHT / 2, width, HEIGHT))
                 .filter(box -> taken.stream().noneMatch(t -> t.intersects(box)))
                 .findFirst()
-                .or(() ->
-                        top(segments, viewport).map(p -> new Box(p.x() - width / 2, p.y() - HEIGHT - 2, width, HEIGHT)))
+                .or(() -> lines.highest()
+                        .map(viewport::toScreen)
+                        .map(p -> new Box(p.x() - width / 2, p.y() - HEIGHT - 2, width, HEIGHT)))
                 .ifPresent(box -> {
                     taken.add(box);
                     Label label = new Label(word);
@@ -124,17 +136,10 @@ final class LineLayer extends Pane {
                 });
     }
 
-    /** Where the highest node is on screen. */
-    private static Optional<Point> top(List<Bezier> segments, Viewport viewport) {
-        return segments.stream()
-                .map(Bezier::start)
-                .min(Comparator.comparingDouble(Point::y))
-                .map(viewport::toScreen);
-    }
-
     void open(boolean on) {
         setVisible(on);
-        made = MadeLines.NONE;
+        made = Found.NONE;
+        partedAt = Double.NaN;
         derived.forget();
         shownAt = null;
     }

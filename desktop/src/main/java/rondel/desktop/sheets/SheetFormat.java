@@ -21,6 +21,11 @@ public record SheetFormat(String key, double width, double height, LengthUnit un
             new SheetFormat("hoop4", 101.6, 101.6, LengthUnit.IN),
             new SheetFormat("own", 150, 100, LengthUnit.MM));
 
+    /** A usual format by its name in the bundle. */
+    static SheetFormat named(String key) {
+        return USUAL.stream().filter(f -> f.key.equals(key)).findFirst().orElseThrow();
+    }
+
     /** The first usual format of this size, or the person's own. */
     public static SheetFormat of(double width, double height) {
         return USUAL.stream()

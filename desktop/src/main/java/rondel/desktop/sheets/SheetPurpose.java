@@ -4,22 +4,21 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
 import rondel.job.Job;
-import rondel.units.LengthUnit;
 import rondel.words.Words;
 
-/** What a new sheet is for, with the size that such things have; sides in mm.
+/** What a new sheet is for, with the size that such things have.
  *
  * @param key its name in the bundle, under {@code purpose.} */
-public record SheetPurpose(String key, double width, double height, LengthUnit unit) {
+public record SheetPurpose(String key, SheetFormat format) {
 
     public static final List<SheetPurpose> ALL = List.of(
-            new SheetPurpose("stickers", 215.9, 279.4, LengthUnit.IN),
-            new SheetPurpose("planner", 177.8, 234.95, LengthUnit.IN),
-            new SheetPurpose("scrapbook", 304.8, 304.8, LengthUnit.IN),
-            new SheetPurpose("postcard", 101.6, 152.4, LengthUnit.IN),
-            new SheetPurpose("card", 127, 177.8, LengthUnit.IN),
-            new SheetPurpose("tags", 210, 297, LengthUnit.MM),
-            new SheetPurpose("cutFile", 304.8, 304.8, LengthUnit.IN));
+            new SheetPurpose("stickers", SheetFormat.named("letter")),
+            new SheetPurpose("planner", SheetFormat.named("plannerPage")),
+            new SheetPurpose("scrapbook", SheetFormat.named("page12")),
+            new SheetPurpose("postcard", SheetFormat.named("card4x6")),
+            new SheetPurpose("card", SheetFormat.named("card5x7")),
+            new SheetPurpose("tags", SheetFormat.named("a4")),
+            new SheetPurpose("cutFile", SheetFormat.named("mat12")));
 
     public String title() {
         return Words.of("purpose." + key);
@@ -27,17 +26,18 @@ public record SheetPurpose(String key, double width, double height, LengthUnit u
 
     /** Its size in words. */
     public String size() {
-        return plain(width) + " × " + plain(height) + " " + unit.symbol();
+        return plain(format.width()) + " × " + plain(format.height()) + " "
+                + format.unit().symbol();
     }
 
     private String plain(double mm) {
-        return BigDecimal.valueOf(unit.fromMm(mm))
+        return BigDecimal.valueOf(format.unit().fromMm(mm))
                 .setScale(3, RoundingMode.HALF_EVEN)
                 .stripTrailingZeros()
                 .toPlainString();
     }
 
     public Job job() {
-        return Job.blank(title(), unit, width, height);
+        return Job.blank(title(), format.unit(), format.width(), format.height());
     }
 }

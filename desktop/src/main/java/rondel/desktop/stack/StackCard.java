@@ -19,7 +19,6 @@ import rondel.job.GroupElement;
 import rondel.job.Role;
 import rondel.operation.Targets;
 import rondel.units.LengthFormat;
-import rondel.units.LengthUnit;
 import rondel.words.Words;
 
 /** One element of the stack: its picture, name, size and role; a group can be opened, locked and hidden ones released. */
@@ -87,8 +86,8 @@ final class StackCard extends ListCell<Element> {
         thumbnails.of(scene, e, desk.bench().levelToSheet(), 2 * PICTURE, look -> {
             if (getItem() == e) {
                 picture.setImage(look.image());
-                size.setText(
-                        size(look.width(), look.height(), desk.bench().job().unit()));
+                size.setText(LengthFormat.size(
+                        look.width(), look.height(), desk.bench().job().unit()));
             }
         });
         setGraphic(card);
@@ -110,9 +109,5 @@ final class StackCard extends ListCell<Element> {
             open.setManaged(false);
             open.setVisible(false);
         }
-    }
-
-    private static String size(double width, double height, LengthUnit unit) {
-        return LengthFormat.number(width, unit) + " × " + LengthFormat.withUnit(height, unit);
     }
 }

@@ -123,10 +123,10 @@ public final class StartCard extends ModalCard {
     /** A sheet in its proportions, what it is for, and its size. */
     private Button purpose(SheetPurpose p) {
         Region paper = new Region();
-        double longest = Math.max(p.width(), p.height());
+        double longest = Math.max(p.format().width(), p.format().height());
         paper.getStyleClass().add("start-paper");
-        double w = SHEET * p.width() / longest;
-        double h = SHEET * p.height() / longest;
+        double w = SHEET * p.format().width() / longest;
+        double h = SHEET * p.format().height() / longest;
         paper.setMinSize(w, h);
         paper.setMaxSize(w, h);
         StackPane frame = new StackPane(paper);

@@ -33,6 +33,7 @@ public final class FontsAtHand implements Supplier<FontBook> {
     private final Supplier<List<FontFace>> system;
     private final Supplier<FontBook> shipped = new ShippedFonts();
     private FontBook book;
+    private Map<FontFace, FontFamily.Source> sources = Map.of();
     private List<FontFamily> families = List.of();
 
     /** The shipped fonts and those in a folder, without the system's. */
@@ -58,7 +59,7 @@ public final class FontsAtHand implements Supplier<FontBook> {
             int added = faces.size();
             faces.addAll(system.get());
             book = new FontBook(faces, shipped.get().generic());
-            Map<FontFace, FontFamily.Source> sources = new IdentityHashMap<>();
+            sources = new IdentityHashMap<>();
             for (int i = 0; i < faces.size(); i++) {
                 sources.put(
                         faces.get(i),
@@ -66,14 +67,17 @@ public final class FontsAtHand implements Supplier<FontBook> {
                                 ? FontFamily.Source.SHIPPED
                                 : i < added ? FontFamily.Source.ADDED : FontFamily.Source.SYSTEM);
             }
-            families = FontFamily.of(faces, sources::get);
+            families = List.of();
         }
         return book;
     }
 
-    /** Every family at hand, by name. */
+    /** Every family at hand, by name. Their tables are read for it, which setting text does not need. */
     public synchronized List<FontFamily> families() {
-        get();
+        FontBook all = get();
+        if (families.isEmpty()) {
+            families = FontFamily.of(all.faces(), sources::get);
+        }
         return families;
     }
 

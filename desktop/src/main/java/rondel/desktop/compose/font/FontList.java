@@ -128,8 +128,8 @@ public final class FontList extends VBox {
         now = font;
         chosen = takes;
         setVisible(true);
-        edits.fonts().families(families -> {
-            model.read(families, edits.fonts().marks());
+        edits.fonts().families(offered -> {
+            model.read(offered.families(), offered.marks());
             look();
             model.family(font.get().family()).ifPresent(f -> {
                 filling = true;

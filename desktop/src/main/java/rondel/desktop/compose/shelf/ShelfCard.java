@@ -104,11 +104,8 @@ final class ShelfCard extends VBox {
         });
         size.setText(read.map(p -> brief(p.width(), unit) + "×" + brief(p.height(), unit))
                 .orElse(Words.of("shelf.unreadable")));
-        read.ifPresent(p -> tooltip.setText(tooltip.getText()
-                + "\n"
-                + LengthFormat.number(p.width(), unit)
-                + " × "
-                + LengthFormat.withUnit(p.height(), unit)));
+        read.ifPresent(p ->
+                tooltip.setText(told(thing.orElseThrow()) + "\n" + LengthFormat.size(p.width(), p.height(), unit)));
     }
 
     /** A length as it has room on a card; the tooltip has it exactly. */

@@ -51,19 +51,18 @@ public final class FontsOfWindow {
                 });
     }
 
-    /** Gives every family at hand, once they are read. */
-    public void families(Consumer<List<FontFamily>> ready) {
+    /** What the list of fonts shows. */
+    public record Offered(List<FontFamily> families, FontMarks marks) {}
+
+    /** Gives every family at hand, and those that the person likes or has used last, once they are read. */
+    public void families(Consumer<Offered> ready) {
         progress.run(
                 Words.of("progress.fonts"),
                 () -> fonts instanceof FontsAtHand atHand
-                        ? atHand.families()
-                        : FontFamily.of(fonts.get().faces(), f -> FontFamily.Source.SHIPPED),
+                        ? new Offered(atHand.families(), atHand.marks())
+                        : new Offered(
+                                FontFamily.of(fonts.get().faces(), f -> FontFamily.Source.SHIPPED), FontMarks.NONE),
                 ready);
-    }
-
-    /** The families that the person likes or has used last. */
-    public FontMarks marks() {
-        return fonts instanceof FontsAtHand atHand ? atHand.marks() : FontMarks.NONE;
     }
 
     /** Keeps which families the person likes or has used last. */

@@ -209,7 +209,7 @@ public final class TextInPlace {
 
     /** Selects the word at a place on the sheet. */
     public void selectWord(Point onSheet) {
-        index(onSheet).ifPresent(i -> edit(c -> c.word(i, true)));
+        index(onSheet).ifPresent(i -> edit(c -> c.wordAt(i)));
     }
 
     private Optional<Integer> index(Point onSheet) {
