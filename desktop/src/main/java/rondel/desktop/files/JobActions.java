@@ -86,7 +86,7 @@ public final class JobActions {
     private void elsewhere(Consumer<JobActions> give) {
         Bench bench = desk.bench();
         boolean untouched = bench.file().isEmpty() && !bench.unsaved() && !bench.canUndo();
-        if (untouched) {
+        if (untouched && progress.isIdle()) { // a job that is being read will be here in a moment
             give.accept(this);
         } else if (!windows.another(give)) {
             whenUnsavedIsSettled(() -> give.accept(this));
