@@ -70,15 +70,22 @@ final class PointPress implements Press {
                     to -> points.with(picked.get().contour(), handle.get(), to),
                     to -> choice.moved(picked.get().contour(), handle.get(), to)));
         }
-        Point sheet = view.viewport().toSheet(screen.x(), screen.y());
-        boolean onLine = points.nearest(sheet)
-                .filter(p -> p.distance() * view.viewport().scale() <= REACH)
-                .isPresent();
-        if (onLine) {
+        if (place(view, points, screen).isPresent()) {
             return Optional.of(NOTHING);
         }
         choice.close();
         return Optional.empty();
+    }
+
+    /** Adds a point where the outline runs beneath a place of the screen. */
+    static void addPoint(SheetView view, PointChoice choice, Point screen) {
+        choice.points().flatMap(points -> place(view, points, screen)).ifPresent(choice::add);
+    }
+
+    /** The place of the outline beneath one of the screen. */
+    private static Optional<OutlinePoints.Place> place(SheetView view, OutlinePoints points, Point screen) {
+        return points.nearest(view.viewport().toSheet(screen.x(), screen.y()))
+                .filter(p -> p.distance() * view.viewport().scale() <= REACH);
     }
 
     private static final Press NOTHING = new Press() {

@@ -172,10 +172,12 @@ final class SheetGestures {
             hit().filter(this::isGroup).ifPresent(desk.bench()::stepInto);
             hit().filter(id -> isText(id) && view.editing().caret().open().isEmpty())
                     .ifPresent(id -> view.editing().caret().openText(pressedSheet));
-            if (view.editing().points().open().isEmpty()) {
-                hit().filter(this::isOutline)
-                        .ifPresent(id -> view.editing().points().openShape());
-            }
+            view.editing()
+                    .points()
+                    .open()
+                    .ifPresentOrElse(points -> PointPress.addPoint(view, points, pressedScreen), () -> hit().filter(
+                                    this::isOutline)
+                            .ifPresent(id -> view.editing().points().openShape()));
         }
     }
 

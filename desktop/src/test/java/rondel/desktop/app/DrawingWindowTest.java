@@ -155,6 +155,24 @@ class DrawingWindowTest extends BenchFixture {
     }
 
     @Test
+    void aDoubleClickOpensThePointsAndOneOnTheLineAddsAPointThere() throws Exception {
+        calm();
+        run("addBox");
+        dragHolding(KeyCode.CONTROL, new Point(60, 60), new Point(120, 110));
+        calm();
+        Box box = boxOf(only().id());
+        doubleClickOn(screen(box.centre()));
+        calm();
+        assertThat(lookup("#point-x").query().getParent().getParent().isVisible())
+                .isTrue();
+        doubleClickOn(screen(new Point(box.x() + box.width() * 0.75, box.bottom())));
+        calm();
+        Contour line = Contour.of(shape().outline()).getFirst();
+        assertThat(line.segments()).hasSize(5);
+        assertThat(boxOf(only().id()).width()).isCloseTo(box.width(), within(1e-9));
+    }
+
+    @Test
     void whatHasNoPointsOfItsOwnSaysWhy() throws Exception {
         calm();
         run("addOval");
