@@ -6,7 +6,7 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
-import rondel.catalogue.WhatFollows;
+import rondel.formats.fonts.UsualEditing;
 import rondel.formats.recipe.Recipe;
 
 /** Applies a recipe to a job. */
@@ -22,7 +22,7 @@ final class ApplyCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Recipe read = Recipe.read(recipe);
-        change.make(List.of(recipe), job -> read.apply(WhatFollows.editing(), job));
+        change.make(List.of(recipe), job -> read.apply(UsualEditing.editing(), job));
         return 0;
     }
 }

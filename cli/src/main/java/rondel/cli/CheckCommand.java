@@ -14,8 +14,8 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
-import rondel.catalogue.WhatFollows;
 import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.fonts.UsualEditing;
 import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
 import rondel.job.Job;
@@ -78,7 +78,8 @@ final class CheckCommand implements Callable<Integer> {
     /** Fixes are made one at a time and looked for again, as one may clear or change others; none is tried twice. */
     private Job mended(Job job) {
         Job now = job;
-        Mending mending = new Mending(WhatFollows.editing(), FontsAtHand.usual().get(), Limits.USUAL);
+        Mending mending =
+                new Mending(UsualEditing.editing(), FontsAtHand.usual().get(), Limits.USUAL);
         Set<Operation> tried = new HashSet<>();
         Optional<Finding> next;
         while ((next = fixable(mending, now, tried)).isPresent()) {

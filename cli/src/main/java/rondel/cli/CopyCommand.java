@@ -6,9 +6,9 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
-import rondel.catalogue.WhatFollows;
 import rondel.compose.arrange.Place;
 import rondel.compose.sheets.CopyTo;
+import rondel.formats.fonts.UsualEditing;
 import rondel.formats.job.JobFile;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -47,7 +47,7 @@ final class CopyCommand implements Callable<Integer> {
                 only.stream().map(String::strip).map(ElementId::new).toList();
         Targets.existing(source, ids);
         List<Element> copied = CopyTo.lifted(source, ids);
-        change.make(List.of(from), job -> WhatFollows.editing()
+        change.make(List.of(from), job -> UsualEditing.editing()
                 .apply(
                         new Place(
                                 JobChange.sheet(job, sheet),

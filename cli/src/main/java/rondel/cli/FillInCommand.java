@@ -11,10 +11,10 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
-import rondel.catalogue.WhatFollows;
 import rondel.compose.template.Blanks;
 import rondel.compose.template.FillIn;
 import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.fonts.UsualEditing;
 import rondel.formats.job.FillInJson;
 import rondel.formats.reading.ArtworkReader;
 import rondel.job.Media;
@@ -43,7 +43,7 @@ final class FillInCommand implements Callable<Integer> {
         JsonNode given = json();
         change.make(List.of(values), job -> {
             FillIn fillIn = FillInJson.read(given, Blanks.of(job), this::picture);
-            return WhatFollows.editing().apply(fillIn.operation(job, new Typesetter(FontsAtHand.usual())), job);
+            return UsualEditing.editing().apply(fillIn.operation(job, new Typesetter(FontsAtHand.usual())), job);
         });
         return 0;
     }

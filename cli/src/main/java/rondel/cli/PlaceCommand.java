@@ -11,10 +11,10 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import rondel.catalogue.WhatFollows;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.fonts.UsualEditing;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.svg.PixelScale;
 import rondel.history.Editing;
@@ -82,7 +82,7 @@ final class PlaceCommand implements Callable<Integer> {
     private Job placed(Job before) {
         Job job = before;
         LengthUnit unit = job.unit();
-        Editing editing = WhatFollows.editing();
+        Editing editing = UsualEditing.editing();
         SheetId id = JobChange.sheet(job, sheet);
         ArtworkReader reader = new ArtworkReader(FontsAtHand.usual(), scale());
         ArtworkPlacement placement = new ArtworkPlacement(

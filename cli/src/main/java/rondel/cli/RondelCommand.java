@@ -47,6 +47,8 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new CheckCommand(out, err))
                 .addSubcommand(new ShelfCommand(out, err))
                 .addSubcommand(new StocksCommand(out))
+                .addSubcommand(new GangCommand(out))
+                .addSubcommand(new NamesCommand(out))
                 .addSubcommand(new BlanksCommand(out))
                 .addSubcommand(new FillInCommand());
         others.forEach(line::addSubcommand);

@@ -15,11 +15,11 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.ScopeType;
-import rondel.catalogue.WhatFollows;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.fonts.UsualEditing;
 import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.reading.ArtworkReader;
@@ -83,7 +83,7 @@ final class ShelfCommand implements Runnable {
         @Option(
                 names = "--licence",
                 paramLabel = "L",
-                converter = LicenceConverter.class,
+                converter = ChoiceConverter.OfLicence.class,
                 description = "own, commercial-use, personal-use or unknown")
         private Licence licence;
 
@@ -209,7 +209,7 @@ final class ShelfCommand implements Runnable {
 
     private Job placed(Job before, List<String> things, int sheet) {
         Job job = before;
-        Editing editing = WhatFollows.editing();
+        Editing editing = UsualEditing.editing();
         SheetId id = JobChange.sheet(job, sheet);
         ArtworkReader reader = new ArtworkReader(FontsAtHand.usual());
         try (Shelf shelf = open()) {

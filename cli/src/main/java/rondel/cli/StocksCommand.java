@@ -13,11 +13,11 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.job.StockLibrary;
-import rondel.gang.stock.Margins;
-import rondel.gang.stock.Stock;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
+import rondel.job.Margins;
 import rondel.job.Rgba;
+import rondel.job.Stock;
 import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 
@@ -104,7 +104,7 @@ final class StocksCommand implements Callable<Integer> {
     }
 
     /** One length for all edges, or top, right, bottom and left. */
-    private static Margins margins(List<TypedLength> typed) {
+    static Margins margins(List<TypedLength> typed) {
         List<Double> mm = typed.stream().map(l -> l.mm(LengthUnit.MM)).toList();
         return switch (mm.size()) {
             case 0 -> Margins.NONE;

@@ -31,7 +31,11 @@ public final class OperationCatalogue {
 
     /** All of them, stage by stage. A new stage adds its own list. */
     public static List<OperationKind> kinds() {
-        return Stream.of(ComposeOperations.kinds(), LinesOperations.kinds(), SheetOperations.kinds())
+        return Stream.of(
+                        ComposeOperations.kinds(),
+                        LinesOperations.kinds(),
+                        GangOperations.kinds(),
+                        SheetOperations.kinds())
                 .flatMap(List::stream)
                 .toList();
     }

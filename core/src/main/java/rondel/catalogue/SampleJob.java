@@ -38,7 +38,7 @@ import rondel.job.Traits;
 import rondel.units.LengthUnit;
 
 /** The small job that every operation's example can be applied to: a leaf, a stem, a cluster of two dots, a window, a sky, a
- *  wording, a try-out, a cut-out, a union, two twins that are kept alike, an open edge, a sharp spark, a pebble with its halo, a plain box and two sticks that nearly meet. */
+ *  wording, a try-out, a cut-out, a union, two twins that are kept alike, an open edge, a sharp spark, a pebble with its halo, a plain box, two sticks that nearly meet, and a plan that lays out the leaf. */
 public final class SampleJob {
 
     private static final Media PICTURE = ExamplePicture.media();
@@ -71,8 +71,8 @@ public final class SampleJob {
                         rim(),
                         box(),
                         sticks()));
-        return blank.withMedia(List.of(PICTURE))
-                .withSheets(List.of(first, Sheet.of(OperationCatalogue.SPARE, "Spare", 100, 100)));
+        return SampleGang.into(blank.withMedia(List.of(PICTURE))
+                .withSheets(List.of(first, Sheet.of(OperationCatalogue.SPARE, "Spare", 100, 100))));
     }
 
     /** A window with a small picture in it. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import rondel.job.Clip;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Mask;
@@ -38,6 +39,7 @@ final class Repainting {
                         : t.withFill(fill).withStroke(stroke);
             }
             case PictureElement p -> p;
+            case CopyElement c -> c;
             case GroupElement g -> group(g, change);
         };
     }

@@ -2,6 +2,7 @@ package rondel.colour;
 
 import java.util.List;
 import java.util.Set;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -51,6 +52,7 @@ public record SetStops(List<ElementId> elements, List<Paint.Stop> stops) impleme
             case ShapeElement s -> s.withFill(restopped(s.fill()));
             case TextElement t -> t.withFill(restopped(t.fill()));
             case PictureElement p -> p;
+            case CopyElement c -> c;
             case GroupElement g ->
                 g.withChildren(g.children().stream().map(this::restopped).toList());
         };

@@ -120,6 +120,12 @@ public record Affine(double a, double b, double c, double d, double e, double f)
                 && Math.abs(a * c + b * d) <= 1e-6 * size * size;
     }
 
+    /** Whether sides of upright boxes stay upright or level: it turns by quarters, mirrors and scales at most. */
+    public boolean keepsBoxes() {
+        double size = Math.abs(a) + Math.abs(b) + Math.abs(c) + Math.abs(d);
+        return Math.abs(b) + Math.abs(c) <= 1e-12 * size || Math.abs(a) + Math.abs(d) <= 1e-12 * size;
+    }
+
     /** Whether it moves and does nothing else. */
     public boolean isTranslation() {
         return a == 1 && b == 0 && c == 0 && d == 1;

@@ -5,13 +5,13 @@ import java.util.function.UnaryOperator;
 import rondel.geometry.Affine;
 
 /** Anything on a sheet. Immutable; every {@code with} makes a new one. */
-public sealed interface Element permits ShapeElement, PictureElement, TextElement, GroupElement {
+public sealed interface Element permits ShapeElement, PictureElement, TextElement, GroupElement, CopyElement {
 
     Traits traits();
 
     Element withTraits(Traits traits);
 
-    /** The word for its kind, as in files and in {@code info}: {@code shape}, {@code picture}, {@code text} or {@code group}. */
+    /** The word for its kind, as in files and in {@code info}: {@code shape}, {@code picture}, {@code text}, {@code group} or {@code copy}. */
     String kind();
 
     /** What a group holds, back to front; nothing for the other kinds. */

@@ -53,6 +53,9 @@ public final class Extent {
             case TextElement t -> t.outline().bounds(own);
             case PictureElement p -> Optional.of(p.measured().transformed(own));
             case GroupElement g -> group(g, own, visibleOnly);
+            case CopyElement c ->
+                c.content()
+                        .measured(visibleOnly ? "visible extent" : "extent", own, (g, to) -> group(g, to, visibleOnly));
         };
     }
 

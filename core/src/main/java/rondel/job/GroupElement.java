@@ -78,6 +78,7 @@ public record GroupElement(
             case GroupUse.Together t -> "group";
             case GroupUse.Slot s -> "window";
             case GroupUse.TryOut t -> "try-out";
+            case GroupUse.Added a -> "marks";
         };
     }
 }

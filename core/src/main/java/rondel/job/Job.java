@@ -17,6 +17,8 @@ import rondel.words.Refusal;
  * @param roleRules how things of a look are made
  * @param roleLooks how lines of each role leave in files
  * @param picturesBy what of a picture counts for its size and place
+ * @param plans what is laid out on stock, and how; their sheets stand among the sheets
+ * @param lists names and other words that are filled into designs
  * @param media every picture that an element or a paint uses
  * @param nextNumber counts up so that new elements get ids no other ever had */
 public record Job(
@@ -28,6 +30,8 @@ public record Job(
         List<RoleLook> roleLooks,
         PictureBounds picturesBy,
         List<Sheet> sheets,
+        List<Plan> plans,
+        List<NameList> lists,
         Map<MediaId, Media> media,
         long nextNumber,
         Extras extras) {
@@ -37,6 +41,8 @@ public record Job(
         roleRules = List.copyOf(roleRules);
         roleLooks = List.copyOf(roleLooks);
         sheets = List.copyOf(sheets);
+        plans = List.copyOf(plans);
+        lists = List.copyOf(lists);
         media = Map.copyOf(media);
     }
 
@@ -51,6 +57,8 @@ public record Job(
                 List.of(),
                 PictureBounds.SEEN,
                 List.of(Sheet.of(new SheetId("sheet-1"), "Sheet 1", width, height)),
+                List.of(),
+                List.of(),
                 Map.of(),
                 1,
                 Extras.NONE);
@@ -80,42 +88,138 @@ public record Job(
 
     public Job withTitle(String other) {
         return new Job(
-                other, unit, linesScale, palette, roleRules, roleLooks, picturesBy, sheets, media, nextNumber, extras);
+                other,
+                unit,
+                linesScale,
+                palette,
+                roleRules,
+                roleLooks,
+                picturesBy,
+                sheets,
+                plans,
+                lists,
+                media,
+                nextNumber,
+                extras);
     }
 
     public Job withUnit(LengthUnit other) {
         return new Job(
-                title, other, linesScale, palette, roleRules, roleLooks, picturesBy, sheets, media, nextNumber, extras);
+                title,
+                other,
+                linesScale,
+                palette,
+                roleRules,
+                roleLooks,
+                picturesBy,
+                sheets,
+                plans,
+                lists,
+                media,
+                nextNumber,
+                extras);
     }
 
     public Job withSheets(List<Sheet> other) {
         return new Job(
-                title, unit, linesScale, palette, roleRules, roleLooks, picturesBy, other, media, nextNumber, extras);
+                title,
+                unit,
+                linesScale,
+                palette,
+                roleRules,
+                roleLooks,
+                picturesBy,
+                other,
+                plans,
+                lists,
+                media,
+                nextNumber,
+                extras);
     }
 
     public Job withLinesScale(boolean other) {
         return new Job(
-                title, unit, other, palette, roleRules, roleLooks, picturesBy, sheets, media, nextNumber, extras);
+                title,
+                unit,
+                other,
+                palette,
+                roleRules,
+                roleLooks,
+                picturesBy,
+                sheets,
+                plans,
+                lists,
+                media,
+                nextNumber,
+                extras);
     }
 
     public Job withPalette(List<Swatch> other) {
         return new Job(
-                title, unit, linesScale, other, roleRules, roleLooks, picturesBy, sheets, media, nextNumber, extras);
+                title,
+                unit,
+                linesScale,
+                other,
+                roleRules,
+                roleLooks,
+                picturesBy,
+                sheets,
+                plans,
+                lists,
+                media,
+                nextNumber,
+                extras);
     }
 
     public Job withRoleRules(List<RoleRule> other) {
         return new Job(
-                title, unit, linesScale, palette, other, roleLooks, picturesBy, sheets, media, nextNumber, extras);
+                title,
+                unit,
+                linesScale,
+                palette,
+                other,
+                roleLooks,
+                picturesBy,
+                sheets,
+                plans,
+                lists,
+                media,
+                nextNumber,
+                extras);
     }
 
     public Job withRoleLooks(List<RoleLook> other) {
         return new Job(
-                title, unit, linesScale, palette, roleRules, other, picturesBy, sheets, media, nextNumber, extras);
+                title,
+                unit,
+                linesScale,
+                palette,
+                roleRules,
+                other,
+                picturesBy,
+                sheets,
+                plans,
+                lists,
+                media,
+                nextNumber,
+                extras);
     }
 
     public Job withPicturesBy(PictureBounds other) {
         return new Job(
-                title, unit, linesScale, palette, roleRules, roleLooks, other, sheets, media, nextNumber, extras);
+                title,
+                unit,
+                linesScale,
+                palette,
+                roleRules,
+                roleLooks,
+                other,
+                sheets,
+                plans,
+                lists,
+                media,
+                nextNumber,
+                extras);
     }
 
     /** How lines of a role leave in files: as the job says, or as is usual. */
@@ -125,7 +229,67 @@ public record Job(
 
     public Job withNextNumber(long other) {
         return new Job(
-                title, unit, linesScale, palette, roleRules, roleLooks, picturesBy, sheets, media, other, extras);
+                title,
+                unit,
+                linesScale,
+                palette,
+                roleRules,
+                roleLooks,
+                picturesBy,
+                sheets,
+                plans,
+                lists,
+                media,
+                other,
+                extras);
+    }
+
+    public Job withPlans(List<Plan> other) {
+        return new Job(
+                title,
+                unit,
+                linesScale,
+                palette,
+                roleRules,
+                roleLooks,
+                picturesBy,
+                sheets,
+                other,
+                lists,
+                media,
+                nextNumber,
+                extras);
+    }
+
+    public Job withLists(List<NameList> other) {
+        return new Job(
+                title,
+                unit,
+                linesScale,
+                palette,
+                roleRules,
+                roleLooks,
+                picturesBy,
+                sheets,
+                plans,
+                other,
+                media,
+                nextNumber,
+                extras);
+    }
+
+    /** The same with the plan of this one's id replaced by it. */
+    public Job withPlan(Plan other) {
+        return withPlans(
+                plans.stream().map(p -> p.id().equals(other.id()) ? other : p).toList());
+    }
+
+    public Optional<Plan> plan(PlanId id) {
+        return plans.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    public Optional<NameList> list(NameListId id) {
+        return lists.stream().filter(l -> l.id().equals(id)).findFirst();
     }
 
     public Job withMedia(Iterable<Media> more) {
@@ -142,6 +306,8 @@ public record Job(
                         roleLooks,
                         picturesBy,
                         sheets,
+                        plans,
+                        lists,
                         all,
                         nextNumber,
                         extras);

@@ -17,6 +17,10 @@ public final class MediaUse {
         return use.found;
     }
 
+    private static Set<MediaId> ofGroup(GroupElement group) {
+        return of(List.of(group));
+    }
+
     private void take(Element e) {
         switch (e) {
             case PictureElement p -> {
@@ -31,6 +35,7 @@ public final class MediaUse {
                 take(t.fill());
                 t.stroke().ifPresent(k -> take(k.paint()));
             }
+            case CopyElement c -> found.addAll(c.content().once(MediaUse.class, MediaUse::ofGroup));
             case GroupElement g -> {
                 g.children().forEach(this::take);
                 g.clip().flatMap(Clip::from).ifPresent(this::take);

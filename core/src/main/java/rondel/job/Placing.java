@@ -52,10 +52,15 @@ public final class Placing {
     private Element copy(Element e, Map<ElementId, ElementId> copies) {
         ElementId id = freshId();
         copies.put(e.id(), id);
-        Element own = e.with(t -> t.withId(id));
+        Element own = put(e).with(t -> t.withId(id));
         return own instanceof GroupElement g
                 ? g.withChildren(g.children().stream().map(c -> copy(c, copies)).toList())
                 : own;
+    }
+
+    /** What a plan has put is put by hand once it is copied. */
+    private static Element put(Element e) {
+        return e instanceof CopyElement c ? c.withPlanned(java.util.Optional.empty()) : e;
     }
 
     private static Element relinked(Element e, Map<ElementId, ElementId> copies) {

@@ -22,6 +22,7 @@ public final class Sheet {
     private final double safeMargin;
     private final List<Guide> guides;
     private final List<Element> elements;
+    private final Optional<PlannedSheet> planned;
     private final Extras extras;
 
     /** Found again from the elements whenever it has been dropped: a long history of a large sheet must not hold one each. */
@@ -30,7 +31,8 @@ public final class Sheet {
     /** @param paper its colour, or nothing for a transparent one
      *  @param bleed how far print runs past the trim
      *  @param safeMargin how far from the trim things should stay
-     *  @param elements back to front */
+     *  @param elements back to front
+     *  @param planned what it has from a plan, where it is a sheet of stock */
     public Sheet(
             SheetId id,
             String name,
@@ -41,6 +43,7 @@ public final class Sheet {
             double safeMargin,
             List<Guide> guides,
             List<Element> elements,
+            Optional<PlannedSheet> planned,
             Extras extras) {
         this.id = id;
         this.name = name;
@@ -51,11 +54,23 @@ public final class Sheet {
         this.safeMargin = safeMargin;
         this.guides = List.copyOf(guides);
         this.elements = List.copyOf(elements);
+        this.planned = planned;
         this.extras = extras;
     }
 
     public static Sheet of(SheetId id, String name, double width, double height) {
-        return new Sheet(id, name, width, height, Optional.of(Rgba.WHITE), 0, 0, List.of(), List.of(), Extras.NONE);
+        return new Sheet(
+                id,
+                name,
+                width,
+                height,
+                Optional.of(Rgba.WHITE),
+                0,
+                0,
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Extras.NONE);
     }
 
     public SheetId id() {
@@ -96,6 +111,11 @@ public final class Sheet {
         return elements;
     }
 
+    /** What it has from a plan, where it is a sheet of stock. */
+    public Optional<PlannedSheet> planned() {
+        return planned;
+    }
+
     public Extras extras() {
         return extras;
     }
@@ -124,27 +144,31 @@ public final class Sheet {
     }
 
     public Sheet withElements(List<Element> other) {
-        return new Sheet(id, name, width, height, paper, bleed, safeMargin, guides, other, extras);
+        return new Sheet(id, name, width, height, paper, bleed, safeMargin, guides, other, planned, extras);
     }
 
     public Sheet withSize(double w, double h) {
-        return new Sheet(id, name, w, h, paper, bleed, safeMargin, guides, elements, extras);
+        return new Sheet(id, name, w, h, paper, bleed, safeMargin, guides, elements, planned, extras);
     }
 
     public Sheet withMargins(double newBleed, double newSafeMargin) {
-        return new Sheet(id, name, width, height, paper, newBleed, newSafeMargin, guides, elements, extras);
+        return new Sheet(id, name, width, height, paper, newBleed, newSafeMargin, guides, elements, planned, extras);
     }
 
     public Sheet withPaper(Optional<Rgba> other) {
-        return new Sheet(id, name, width, height, other, bleed, safeMargin, guides, elements, extras);
+        return new Sheet(id, name, width, height, other, bleed, safeMargin, guides, elements, planned, extras);
     }
 
     public Sheet withGuides(List<Guide> other) {
-        return new Sheet(id, name, width, height, paper, bleed, safeMargin, other, elements, extras);
+        return new Sheet(id, name, width, height, paper, bleed, safeMargin, other, elements, planned, extras);
+    }
+
+    public Sheet withPlanned(Optional<PlannedSheet> other) {
+        return new Sheet(id, name, width, height, paper, bleed, safeMargin, guides, elements, other, extras);
     }
 
     public Sheet withName(String other) {
-        return new Sheet(id, other, width, height, paper, bleed, safeMargin, guides, elements, extras);
+        return new Sheet(id, other, width, height, paper, bleed, safeMargin, guides, elements, planned, extras);
     }
 
     @Override
@@ -163,6 +187,6 @@ public final class Sheet {
     }
 
     private List<Object> parts() {
-        return List.of(id, name, width, height, paper, bleed, safeMargin, guides, elements, extras);
+        return List.of(id, name, width, height, paper, bleed, safeMargin, guides, elements, planned, extras);
     }
 }

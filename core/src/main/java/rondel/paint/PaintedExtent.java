@@ -5,6 +5,7 @@ import java.util.function.BiFunction;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.PictureElement;
@@ -53,17 +54,28 @@ public final class PaintedExtent {
             case ShapeElement s -> inked(bounds.apply(s.outline(), own), s.stroke(), own);
             case TextElement t -> inked(bounds.apply(t.outline(), own), t.stroke(), own);
             case PictureElement p -> Optional.of(p.frame().transformed(own));
-            case GroupElement g -> {
-                Optional<Box> all = Box.around(g.children().stream()
-                        .filter(c -> !c.hidden())
-                        .flatMap(c -> of(c, own, bounds, shadows).stream())
-                        .toList());
-                yield g.clip().isEmpty()
-                        ? all
-                        : all.flatMap(
-                                b -> bounds.apply(g.clip().get().outline(), own).flatMap(b::intersection));
-            }
+            case GroupElement g -> group(g, own, bounds, shadows);
+            case CopyElement c ->
+                shadows && c.content().once("shadows", PaintedExtent::hasShadow)
+                        ? group(c.content().group(), own, bounds, true)
+                        : c.content().measured(PaintedExtent.class, own, (g, to) -> group(g, to, bounds, false));
         };
+    }
+
+    /** Shadows are measured on the sheet: how far they reach is another thing for each turn. */
+    private static boolean hasShadow(GroupElement group) {
+        return GroupElement.everything(group).anyMatch(e -> e.traits().shadow().isPresent());
+    }
+
+    private static Optional<Box> group(
+            GroupElement g, Affine own, BiFunction<Outline, Affine, Optional<Box>> bounds, boolean shadows) {
+        Optional<Box> all = Box.around(g.children().stream()
+                .filter(c -> !c.hidden())
+                .flatMap(c -> of(c, own, bounds, shadows).stream())
+                .toList());
+        return g.clip().isEmpty()
+                ? all
+                : all.flatMap(b -> bounds.apply(g.clip().get().outline(), own).flatMap(b::intersection));
     }
 
     private static Optional<Box> inked(Optional<Box> box, Optional<Stroke> stroke, Affine own) {

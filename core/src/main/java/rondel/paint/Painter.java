@@ -18,6 +18,7 @@ import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -46,7 +47,7 @@ public final class Painter {
     private final BiConsumer<Element, Throwable> failed;
 
     public Painter(Map<MediaId, Media> media, PictureSource pictures) {
-        this(media, pictures, e -> !e.hidden() && e.role() != Role.GUIDE, new FinestLines(0), Painter::log);
+        this(media, pictures, Painter::made, new FinestLines(0), Painter::log);
     }
 
     private Painter(
@@ -60,6 +61,15 @@ public final class Painter {
         this.shown = shown;
         this.finest = finest;
         this.failed = failed;
+    }
+
+    private static boolean made(Element e) {
+        return !e.hidden() && e.role() != Role.GUIDE;
+    }
+
+    /** What is in a copy has the ids of the design: leaving out something of the design does not mean the copies. */
+    private Painter inCopies() {
+        return new Painter(media, pictures, Painter::made, finest, failed);
     }
 
     private static void log(Element e, Throwable why) {
@@ -171,6 +181,7 @@ public final class Painter {
                 PicturePainting.paint(g, p, media.get(p.media()), pictures);
             }
             case GroupElement group -> group(g, group);
+            case CopyElement copy -> inCopies().group(g, copy.asGroup());
         }
         g.setTransform(before);
     }

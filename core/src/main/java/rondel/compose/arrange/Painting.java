@@ -3,6 +3,7 @@ package rondel.compose.arrange;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import rondel.geometry.Affine;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Paint;
@@ -21,6 +22,7 @@ final class Painting {
             case ShapeElement s -> s.withFill(paint);
             case TextElement t -> t.withFill(paint);
             case PictureElement p -> p;
+            case CopyElement c -> c;
             case GroupElement g ->
                 g.withChildren(g.children().stream().map(c -> fill(c, paint)).toList());
         };
@@ -44,6 +46,7 @@ final class Painting {
             }
             case TextElement t -> t.withStroke(changed(t.stroke(), toSheet.times(t.placement()), change));
             case PictureElement p -> p;
+            case CopyElement c -> c;
             case GroupElement g -> {
                 Affine inside = toSheet.times(g.placement());
                 yield g.withChildren(g.children().stream()

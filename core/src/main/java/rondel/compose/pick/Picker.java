@@ -12,6 +12,7 @@ import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extent;
@@ -103,6 +104,9 @@ public final class Picker {
             case TextElement t ->
                 t.outline().bounds().filter(b -> b.grown(near).contains(p)).isPresent();
             case PictureElement pic -> pic.frame().grown(near).contains(p);
+            case CopyElement c ->
+                c.of().isPaper() && c.content().box().grown(near).contains(p)
+                        || hit(c.asGroup(), toSheet, point, reach);
             case GroupElement g -> {
                 boolean inside = g.clip().isEmpty()
                         || g.clip()

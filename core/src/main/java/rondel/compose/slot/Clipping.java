@@ -5,6 +5,7 @@ import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.job.Clip;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.ShapeElement;
@@ -25,6 +26,7 @@ final class Clipping {
                 Outline all = all(g, Affine.IDENTITY);
                 yield all.isEmpty() ? Optional.empty() : Optional.of(new Clip(all, FillRule.NON_ZERO));
             }
+            case CopyElement c -> outline(c.asGroup());
             default -> Optional.empty();
         };
     }
@@ -39,6 +41,7 @@ final class Clipping {
                         .filter(c -> !c.hidden())
                         .map(c -> all(c, own))
                         .reduce(Outline.EMPTY, Outline::plus);
+            case CopyElement c -> all(c.asGroup(), toTarget);
             default -> Outline.EMPTY;
         };
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import rondel.compose.spacing.ReadingOrder;
 import rondel.fields.RecipeName;
 import rondel.geometry.Affine;
@@ -52,22 +53,25 @@ public record FillSlots(List<ElementId> elements, List<Media> pictures) implemen
         Job filled = Tree.replace(
                 job.withMedia(pictures),
                 filling.keySet(),
-                (e, toSheet) -> filled((GroupElement) e, filling.get(e.id()), toSheet, placing));
+                (e, toSheet) -> filled((GroupElement) e, filling.get(e.id()), toSheet, placing::freshId));
         return filled.withNextNumber(placing.next());
     }
 
-    private static Element filled(GroupElement slot, Media media, Affine toSheet, Placing placing) {
+    /** A window with another picture in it, laid as the window's fit says.
+     *
+     * @param fresh asked for an id where there was no picture yet */
+    public static Element filled(GroupElement slot, Media media, Affine toSheet, Supplier<ElementId> fresh) {
         Optional<PictureElement> old = slot.children().stream()
                 .filter(PictureElement.class::isInstance)
                 .map(PictureElement.class::cast)
                 .findFirst();
-        ElementId id = old.map(Element::id).orElseGet(placing::freshId);
-        PictureElement fresh = new PictureElement(
+        ElementId id = old.map(Element::id).orElseGet(fresh);
+        PictureElement shown = new PictureElement(
                 Traits.named("").withId(id), media.id(), new Box(0, 0, media.width(), media.height()));
         if (old.isPresent() && slot.slot().filter(f -> f == Fit.FREE).isPresent()) {
-            return slot.withChildren(List.of(covering(fresh, old.get())));
+            return slot.withChildren(List.of(covering(shown, old.get())));
         }
-        return Fitting.fitted(slot.withChildren(List.of(fresh)), toSheet);
+        return Fitting.fitted(slot.withChildren(List.of(shown)), toSheet);
     }
 
     /** Where the old picture lay, turned as it was, large enough to cover the same place. */

@@ -2,6 +2,9 @@ package rondel.gang.fold;
 
 import java.util.List;
 import rondel.geometry.Affine;
+import rondel.job.FaceName;
+import rondel.job.Folding.Kind;
+import rondel.job.Folding.Turning;
 import rondel.words.Refusal;
 
 /** A folded thing laid flat: what is printed on each side of the paper, in register, and where it is folded.
@@ -11,26 +14,6 @@ import rondel.words.Refusal;
  * @param inside faces of the page on the other side, as that page is printed; empty where nothing is
  * @param folds on the outside page */
 public record FlatPaper(double width, double height, List<Face> outside, List<Face> inside, List<Fold> folds) {
-
-    /** About which edge the printer turns the paper for its other side. */
-    public enum Turning {
-        LONG_EDGE,
-        SHORT_EDGE
-    }
-
-    /** What is made. */
-    public enum Kind {
-        /** Front and back head to head, nothing inside. */
-        FOLD_OVER_TAG,
-        /** Folded once, the fold at the left of the front. */
-        HALF_SIDE,
-        /** Folded once, the fold above the front. */
-        HALF_TOP,
-        /** Two doors that meet in the middle of the front. */
-        GATE,
-        /** Folded twice, the right part inwards beneath the front. */
-        TRI_FOLD
-    }
 
     /** By how much a part that is folded inwards is narrower than those that cover it, in mm: paper is not so thin that it would
      *  not bulge at the fold otherwise. */
@@ -47,24 +30,33 @@ public record FlatPaper(double width, double height, List<Face> outside, List<Fa
      * @param width of the front, in mm
      * @throws Refusal if it has no size */
     public static FlatPaper of(Kind kind, double width, double height, Turning turning) {
+        FlatPaper upright = about(kind, width, height, true);
+        return about(kind, width, height, aboutUprightLine(upright.width, upright.height, turning));
+    }
+
+    /** A folded thing by its closed size, for a printer that turns the paper about a line in a direction of the thing's.
+     *
+     * @param uprightAxis whether that line is upright when the flat paper is
+     * @throws Refusal if it has no size */
+    public static FlatPaper about(Kind kind, double width, double height, boolean uprightAxis) {
         if (!(width > 2 * TUCK && height > 0 && Double.isFinite(width) && Double.isFinite(height))) {
             throw Refusal.of("fold.size");
         }
         return switch (kind) {
-            case FOLD_OVER_TAG -> tag(width, height);
-            case HALF_SIDE -> halfSide(width, height).turned(turning, true);
-            case HALF_TOP -> halfTop(width, height).turned(turning, false);
-            case GATE -> gate(width, height).turned(turning, true);
-            case TRI_FOLD -> triFold(width, height).turned(turning, true);
+            case TAG -> tag(width, height);
+            case HALF_SIDE -> halfSide(width, height).turned(uprightAxis, true);
+            case HALF_TOP -> halfTop(width, height).turned(uprightAxis, false);
+            case GATE -> gate(width, height).turned(uprightAxis, true);
+            case TRI_FOLD -> triFold(width, height).turned(uprightAxis, true);
         };
     }
 
-    private static Face face(Face.Name name, double x, double y, double width, double height) {
+    private static Face face(FaceName name, double x, double y, double width, double height) {
         return new Face(name, Affine.translate(x, y), width, height);
     }
 
     /** A face that stands on its head on the page. */
-    private static Face onItsHead(Face.Name name, double x, double y, double width, double height) {
+    private static Face onItsHead(FaceName name, double x, double y, double width, double height) {
         return new Face(name, Affine.translate(x + width, y + height).times(Affine.rotate(180)), width, height);
     }
 
@@ -72,7 +64,7 @@ public record FlatPaper(double width, double height, List<Face> outside, List<Fa
         return new FlatPaper(
                 w,
                 2 * h,
-                List.of(onItsHead(Face.Name.BACK, 0, 0, w, h), face(Face.Name.FRONT, 0, h, w, h)),
+                List.of(onItsHead(FaceName.BACK, 0, 0, w, h), face(FaceName.FRONT, 0, h, w, h)),
                 List.of(),
                 List.of(Fold.level(h, w)));
     }
@@ -81,8 +73,8 @@ public record FlatPaper(double width, double height, List<Face> outside, List<Fa
         return new FlatPaper(
                 2 * w,
                 h,
-                List.of(face(Face.Name.BACK, 0, 0, w, h), face(Face.Name.FRONT, w, 0, w, h)),
-                List.of(face(Face.Name.INSIDE_LEFT, 0, 0, w, h), face(Face.Name.INSIDE_RIGHT, w, 0, w, h)),
+                List.of(face(FaceName.BACK, 0, 0, w, h), face(FaceName.FRONT, w, 0, w, h)),
+                List.of(face(FaceName.INSIDE_LEFT, 0, 0, w, h), face(FaceName.INSIDE_RIGHT, w, 0, w, h)),
                 List.of(Fold.upright(w, h)));
     }
 
@@ -91,8 +83,8 @@ public record FlatPaper(double width, double height, List<Face> outside, List<Fa
         return new FlatPaper(
                 w,
                 2 * h,
-                List.of(onItsHead(Face.Name.BACK, 0, 0, w, h), face(Face.Name.FRONT, 0, h, w, h)),
-                List.of(face(Face.Name.INSIDE_TOP, 0, 0, w, h), face(Face.Name.INSIDE_BOTTOM, 0, h, w, h)),
+                List.of(onItsHead(FaceName.BACK, 0, 0, w, h), face(FaceName.FRONT, 0, h, w, h)),
+                List.of(face(FaceName.INSIDE_TOP, 0, 0, w, h), face(FaceName.INSIDE_BOTTOM, 0, h, w, h)),
                 List.of(Fold.level(h, w)));
     }
 
@@ -102,13 +94,13 @@ public record FlatPaper(double width, double height, List<Face> outside, List<Fa
                 2 * w,
                 h,
                 List.of(
-                        face(Face.Name.FRONT_RIGHT, 0, 0, door, h),
-                        face(Face.Name.BACK, door, 0, w, h),
-                        face(Face.Name.FRONT_LEFT, door + w, 0, door, h)),
+                        face(FaceName.FRONT_RIGHT, 0, 0, door, h),
+                        face(FaceName.BACK, door, 0, w, h),
+                        face(FaceName.FRONT_LEFT, door + w, 0, door, h)),
                 List.of(
-                        face(Face.Name.INSIDE_LEFT, 0, 0, door, h),
-                        face(Face.Name.INSIDE_MIDDLE, door, 0, w, h),
-                        face(Face.Name.INSIDE_RIGHT, door + w, 0, door, h)),
+                        face(FaceName.INSIDE_LEFT, 0, 0, door, h),
+                        face(FaceName.INSIDE_MIDDLE, door, 0, w, h),
+                        face(FaceName.INSIDE_RIGHT, door + w, 0, door, h)),
                 List.of(Fold.upright(door, h), Fold.upright(door + w, h)));
     }
 
@@ -118,13 +110,13 @@ public record FlatPaper(double width, double height, List<Face> outside, List<Fa
                 2 * w + flap,
                 h,
                 List.of(
-                        face(Face.Name.FLAP, 0, 0, flap, h),
-                        face(Face.Name.BACK, flap, 0, w, h),
-                        face(Face.Name.FRONT, flap + w, 0, w, h)),
+                        face(FaceName.FLAP, 0, 0, flap, h),
+                        face(FaceName.BACK, flap, 0, w, h),
+                        face(FaceName.FRONT, flap + w, 0, w, h)),
                 List.of(
-                        face(Face.Name.INSIDE_LEFT, 0, 0, w, h),
-                        face(Face.Name.INSIDE_MIDDLE, w, 0, w, h),
-                        face(Face.Name.INSIDE_RIGHT, 2 * w, 0, flap, h)),
+                        face(FaceName.INSIDE_LEFT, 0, 0, w, h),
+                        face(FaceName.INSIDE_MIDDLE, w, 0, w, h),
+                        face(FaceName.INSIDE_RIGHT, 2 * w, 0, flap, h)),
                 List.of(Fold.upright(flap, h), Fold.upright(flap + w, h)));
     }
 
@@ -138,8 +130,8 @@ public record FlatPaper(double width, double height, List<Face> outside, List<Fa
      *  paper about a line in the same direction brings the inside out as it is read, any other on its head, and it is printed so.
      *
      * @param upright whether the fold is upright */
-    private FlatPaper turned(Turning turning, boolean upright) {
-        if (aboutUprightLine(width, height, turning) == upright) {
+    private FlatPaper turned(boolean uprightAxis, boolean upright) {
+        if (uprightAxis == upright) {
             return this;
         }
         Affine half = Affine.translate(width, height).times(Affine.rotate(180));

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import rondel.job.RowSettings;
 import rondel.progress.Cancellation;
 
 /** The most pieces of one size, some turned by a quarter, that guillotine cuts part an area into. Cuts are tried only at sums of sides
@@ -27,7 +28,13 @@ final class GuillotineRows {
         this.w = w;
         this.h = h;
         this.settings = new RowSettings(
-                settings.gutterX(), settings.gutterY(), RowSettings.Turns.QUARTER, false, settings.centred());
+                settings.gutterX(),
+                settings.gutterY(),
+                RowSettings.Turns.QUARTER,
+                settings.alternate() == RowSettings.Alternate.TURNED
+                        ? settings.alternate()
+                        : RowSettings.Alternate.NONE,
+                settings.centred());
     }
 
     List<RowPlace> fill(double width, double height) {

@@ -3,6 +3,7 @@ package rondel.gang.rows;
 import java.util.ArrayList;
 import java.util.List;
 import rondel.geometry.Box;
+import rondel.job.RowSettings;
 import rondel.words.Refusal;
 
 /** As many pieces of one size as fit into an area in rows: floor((W + g) / (w + g)) across, as the last gutter is not needed. Where some
@@ -24,16 +25,22 @@ public final class StepAndRepeat {
         if (!(width > 0 && height > 0 && Double.isFinite(width) && Double.isFinite(height))) {
             throw Refusal.of("rows.size");
         }
+        List<RowPlace> places = placesIn(area, width, height, settings);
+        if (places.isEmpty()) {
+            throw Refusal.of("rows.tooLarge");
+        }
+        return places;
+    }
+
+    /** As {@link #fill}, but none where not one fits. */
+    public static List<RowPlace> placesIn(Box area, double width, double height, RowSettings settings) {
         List<RowPlace> places =
                 switch (settings.turns()) {
                     case NONE -> rows(area.width(), area.height(), width, height, settings, false);
                     case QUARTER -> better(area, width, height, settings);
                     case MIXED -> mixed(area, width, height, settings);
                 };
-        if (places.isEmpty()) {
-            throw Refusal.of("rows.tooLarge");
-        }
-        return inArea(places, area, width, height, settings.centred());
+        return places.isEmpty() ? places : inArea(places, area, width, height, settings.centred());
     }
 
     /** How many fit beside each other in a length: the last gutter is not needed. */
@@ -62,10 +69,11 @@ public final class StepAndRepeat {
         int rows = count(roomY, down, s.gutterY());
         List<RowPlace> places = new ArrayList<>();
         for (int r = 0; r < rows; r++) {
-            double begin = s.shifted() && r % 2 == 1 ? stepX / 2 : 0;
+            double begin = s.alternate() == RowSettings.Alternate.SHIFTED && r % 2 == 1 ? stepX / 2 : 0;
             int columns = count(roomX - begin, across, s.gutterX());
+            int onHead = s.alternate() == RowSettings.Alternate.TURNED && r % 2 == 1 ? 2 : 0;
             for (int c = 0; c < columns; c++) {
-                places.add(new RowPlace(begin + c * stepX, r * stepY, turned));
+                places.add(new RowPlace(begin + c * stepX, r * stepY, (turned ? 1 : 0) + onHead));
             }
         }
         return places;

@@ -2,7 +2,9 @@ package rondel.gang.stock;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import rondel.job.Margins;
 import rondel.job.Rgba;
+import rondel.job.Stock;
 
 /** Stocks by the sizes that paper, card and film are sold in everywhere; a person adds their own. */
 public final class ShippedStocks {

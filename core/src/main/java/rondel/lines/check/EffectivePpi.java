@@ -1,8 +1,10 @@
 package rondel.lines.check;
 
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import rondel.geometry.Affine;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.Media;
 import rondel.job.MediaId;
@@ -27,7 +29,8 @@ public final class EffectivePpi {
             Media source = media.get(p.media());
             return source == null ? OptionalDouble.empty() : OptionalDouble.of(of(p, own, source));
         }
-        return e.children().stream()
+        List<Element> inside = e instanceof CopyElement c ? c.asGroup().children() : e.children();
+        return inside.stream()
                 .filter(c -> !c.hidden())
                 .map(c -> of(c, own, media))
                 .filter(OptionalDouble::isPresent)

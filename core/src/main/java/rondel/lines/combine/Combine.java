@@ -12,6 +12,7 @@ import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -171,6 +172,7 @@ public record Combine(List<ElementId> elements, BooleanOperation way, boolean st
                         .findFirst()
                         .orElse(Paint.NONE);
             case PictureElement p -> Paint.NONE;
+            case CopyElement c -> fillOf(c.asGroup());
         };
     }
 
@@ -181,6 +183,7 @@ public record Combine(List<ElementId> elements, BooleanOperation way, boolean st
             case GroupElement g ->
                 g.children().stream().flatMap(c -> strokeOf(c).stream()).findFirst();
             case PictureElement p -> Optional.empty();
+            case CopyElement c -> strokeOf(c.asGroup());
         };
     }
 

@@ -10,6 +10,7 @@ import rondel.geometry.Outline;
 import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
 import rondel.job.Clip;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.PictureElement;
@@ -50,6 +51,7 @@ public record Silhouette(boolean strokes, Function<PictureElement, Outline> pict
             case TextElement t -> drawn(t.outline(), FillRule.NON_ZERO, t.fill().visible(), t.stroke(), own, parts);
             case PictureElement p -> parts.add(new Operand(pictures.apply(p).transformed(own), FillRule.NON_ZERO));
             case GroupElement g -> group(g, own, parts);
+            case CopyElement c -> group(c.asGroup(), own, parts);
         }
     }
 

@@ -7,6 +7,7 @@ import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.Overlay;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -45,6 +46,7 @@ public record ToOutlines(List<ElementId> elements, boolean strokes) implements O
             }
             case ShapeElement s -> lined(s, own);
             case PictureElement p -> p;
+            case CopyElement c -> c;
             case GroupElement g ->
                 g.withChildren(g.children().stream()
                         .map(c -> plain(c, own.times(c.placement())))

@@ -7,6 +7,7 @@ import java.util.Objects;
 import rondel.geometry.Affine;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Located;
@@ -48,6 +49,7 @@ record ArtworkKey(List<Part> parts, double threshold) {
                 case TextElement t ->
                     new Content(t.outline(), t.fill(), t.stroke().orElse(null), t.hidden());
                 case PictureElement p -> new Content(p.media(), p.frame(), p.hidden());
+                case CopyElement c -> new Content(c.content(), c.hidden());
                 case GroupElement g ->
                     new Content(
                             g.children().stream()

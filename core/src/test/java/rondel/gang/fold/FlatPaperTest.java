@@ -7,10 +7,11 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import rondel.gang.fold.FlatPaper.Kind;
-import rondel.gang.fold.FlatPaper.Turning;
 import rondel.geometry.Affine;
 import rondel.geometry.Point;
+import rondel.job.FaceName;
+import rondel.job.Folding.Kind;
+import rondel.job.Folding.Turning;
 import rondel.words.Refusal;
 
 /** Folded on paper geometry: what lies on what, and how it stands then. */
@@ -18,7 +19,7 @@ class FlatPaperTest {
 
     private static final double EXACT = 0.01;
 
-    private static Face face(java.util.List<Face> faces, Face.Name name) {
+    private static Face face(java.util.List<Face> faces, FaceName name) {
         return faces.stream().filter(f -> f.name() == name).findFirst().orElseThrow();
     }
 
@@ -28,10 +29,10 @@ class FlatPaperTest {
 
     @Test
     void aTagFoldedAlongItsLineHasFrontAndBackOnEachOtherBothUpright() {
-        FlatPaper tag = FlatPaper.of(Kind.FOLD_OVER_TAG, 50, 80, Turning.LONG_EDGE);
+        FlatPaper tag = FlatPaper.of(Kind.TAG, 50, 80, Turning.LONG_EDGE);
         assertThat(tag.height()).isEqualTo(160);
-        Face front = face(tag.outside(), Face.Name.FRONT);
-        Face back = face(tag.outside(), Face.Name.BACK);
+        Face front = face(tag.outside(), FaceName.FRONT);
+        Face back = face(tag.outside(), FaceName.BACK);
         // Folding mirrors what is above the line down behind the front; seen from behind, left and right change places.
         Affine folded = new Affine(1, 0, 0, -1, 0, 2 * 80);
         Affine fromBehind = new Affine(-1, 0, 0, 1, 50, 0);
@@ -48,12 +49,12 @@ class FlatPaperTest {
         for (Kind kind : new Kind[] {Kind.HALF_SIDE, Kind.HALF_TOP, Kind.GATE, Kind.TRI_FOLD}) {
             FlatPaper card = FlatPaper.of(kind, 127, 177.8, turning);
             Affine through = card.insideToOutside(turning);
-            Face.Name[] behind =
+            FaceName[] behind =
                     switch (kind) {
-                        case HALF_SIDE -> new Face.Name[] {Face.Name.INSIDE_LEFT, Face.Name.FRONT};
-                        case HALF_TOP -> new Face.Name[] {Face.Name.INSIDE_TOP, Face.Name.FRONT};
-                        case GATE -> new Face.Name[] {Face.Name.INSIDE_MIDDLE, Face.Name.BACK};
-                        default -> new Face.Name[] {Face.Name.INSIDE_LEFT, Face.Name.FRONT};
+                        case HALF_SIDE -> new FaceName[] {FaceName.INSIDE_LEFT, FaceName.FRONT};
+                        case HALF_TOP -> new FaceName[] {FaceName.INSIDE_TOP, FaceName.FRONT};
+                        case GATE -> new FaceName[] {FaceName.INSIDE_MIDDLE, FaceName.BACK};
+                        default -> new FaceName[] {FaceName.INSIDE_LEFT, FaceName.FRONT};
                     };
             Face in = face(card.inside(), behind[0]);
             Face out = face(card.outside(), behind[1]);
@@ -94,7 +95,7 @@ class FlatPaperTest {
     @Test
     void aFlapThatIsFoldedInwardsIsNarrower() {
         FlatPaper leaflet = FlatPaper.of(Kind.TRI_FOLD, 99, 210, Turning.SHORT_EDGE);
-        assertThat(face(leaflet.outside(), Face.Name.FLAP).width()).isEqualTo(98);
+        assertThat(face(leaflet.outside(), FaceName.FLAP).width()).isEqualTo(98);
         assertThat(leaflet.width()).isEqualTo(296);
     }
 

@@ -7,8 +7,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import rondel.gang.rows.RowSettings.Turns;
 import rondel.geometry.Box;
+import rondel.job.RowSettings;
+import rondel.job.RowSettings.Alternate;
+import rondel.job.RowSettings.Turns;
 import rondel.words.Refusal;
 
 /** Pieces in rows on the stock. */
@@ -17,7 +19,7 @@ class StepAndRepeatTest {
     private static final double EXACT = 0.001;
 
     private static RowSettings with(Turns turns, double gx, double gy) {
-        return new RowSettings(gx, gy, turns, false, true);
+        return new RowSettings(gx, gy, turns, Alternate.NONE, true);
     }
 
     private static int formula(double room, double side, double gutter) {
@@ -80,8 +82,8 @@ class StepAndRepeatTest {
         assertThat(places).hasSize(12);
         assertThat(places.get(1).x() - places.get(0).x()).isCloseTo(53.975, within(1e-9));
         assertThat(places.getFirst().x()).isCloseTo((215.9 - 4 * 50.8 - 3 * 3.175) / 2, within(1e-9));
-        RowSettings corner = new RowSettings(3.175, 3.175, Turns.NONE, false, false);
-        assertThat(StepAndRepeat.fill(letter, 50.8, 76.2, corner).getFirst()).isEqualTo(new RowPlace(0, 0, false));
+        RowSettings corner = new RowSettings(3.175, 3.175, Turns.NONE, Alternate.NONE, false);
+        assertThat(StepAndRepeat.fill(letter, 50.8, 76.2, corner).getFirst()).isEqualTo(new RowPlace(0, 0, 0));
     }
 
     @Test
@@ -94,7 +96,7 @@ class StepAndRepeatTest {
 
     @Test
     void everySecondRowIsShiftedByHalfAStep() {
-        RowSettings bricks = new RowSettings(2, 2, Turns.NONE, true, false);
+        RowSettings bricks = new RowSettings(2, 2, Turns.NONE, Alternate.SHIFTED, false);
         List<RowPlace> places = StepAndRepeat.fill(new Box(0, 0, 100, 40), 18, 18, bricks);
         assertThat(places).extracting(RowPlace::x).startsWith(0.0, 20.0).contains(10.0, 30.0);
         assertThat(places).hasSize(5 + 4);
@@ -105,7 +107,7 @@ class StepAndRepeatTest {
         assertThatThrownBy(() -> StepAndRepeat.fill(new Box(0, 0, 100, 100), 120, 20, RowSettings.USUAL))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("larger");
-        assertThatThrownBy(() -> new RowSettings(-1, 0, Turns.NONE, false, true))
+        assertThatThrownBy(() -> new RowSettings(-1, 0, Turns.NONE, Alternate.NONE, true))
                 .isInstanceOf(Refusal.class);
     }
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.Test;
 import rondel.geometry.Box;
+import rondel.job.Margins;
+import rondel.job.Stock;
 import rondel.words.Refusal;
 
 /** What can be used of stock. */

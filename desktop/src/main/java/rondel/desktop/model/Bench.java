@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import rondel.catalogue.WhatFollows;
+import rondel.formats.fonts.UsualEditing;
 import rondel.geometry.Affine;
 import rondel.history.History;
 import rondel.job.Element;
@@ -39,7 +39,7 @@ public final class Bench {
     }
 
     public Bench(Job job, EditThreads threads) {
-        History fresh = WhatFollows.editing().begin(job);
+        History fresh = UsualEditing.editing().begin(job);
         edits = new EditQueue(threads, new EditListener(), fresh);
         open(fresh, Optional.empty(), Optional.of(job));
     }
@@ -51,7 +51,7 @@ public final class Bench {
 
     /** Puts another job on the bench, with nothing unsaved. */
     public void open(Job job, Optional<Path> from) {
-        open(WhatFollows.editing().begin(job), from, Optional.of(job));
+        open(UsualEditing.editing().begin(job), from, Optional.of(job));
     }
 
     /** Puts work on the bench that may not be saved yet.

@@ -12,6 +12,7 @@ import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.Extent;
 import rondel.job.GroupElement;
@@ -51,6 +52,7 @@ public final class Thumbnails {
                 case TextElement t ->
                     Arrays.asList(t.outline(), t.fill(), t.stroke().orElse(null));
                 case PictureElement p -> Arrays.asList(p.media(), p.frame());
+                case CopyElement c -> List.of(c.content());
                 case GroupElement g ->
                     Arrays.asList(g.children(), g.clip().orElse(null), g.mask().orElse(null), g.use());
             };

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import rondel.geometry.Affine;
+import rondel.job.CopyContent;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Job;
@@ -44,26 +46,37 @@ final class RoleLines {
 
     /** Whether anything has a role other than print. */
     static boolean any(List<Element> elements) {
-        return elements.stream()
-                .filter(e -> !e.hidden())
-                .anyMatch(e -> e instanceof GroupElement g
-                        ? any(g.children())
-                        : e.role() != Role.PRINT && e.role() != Role.GUIDE);
+        return elements.stream().filter(e -> !e.hidden()).anyMatch(e -> switch (e) {
+            case GroupElement g -> any(g.children());
+            case CopyElement c -> c.content().once("lines", g -> any(g.children()));
+            default -> e.role() != Role.PRINT && e.role() != Role.GUIDE;
+        });
     }
 
     /** Whether anything is printed. */
     static boolean prints(List<Element> elements) {
-        return elements.stream()
-                .filter(e -> !e.hidden())
-                .anyMatch(e -> e instanceof GroupElement g ? prints(g.children()) : e.role() == Role.PRINT);
+        return elements.stream().filter(e -> !e.hidden()).anyMatch(e -> switch (e) {
+            case GroupElement g -> prints(g.children());
+            case CopyElement c -> c.content().once("prints", g -> prints(g.children()));
+            default -> e.role() == Role.PRINT;
+        });
     }
 
     /** Only what has no children and passes; groups that are left with nothing go. */
     private static List<Element> kept(List<Element> elements, Predicate<Element> test) {
+        return kept(elements, test, new ChangedContents());
+    }
+
+    private static List<Element> kept(List<Element> elements, Predicate<Element> test, ChangedContents copies) {
         List<Element> all = new ArrayList<>();
         for (Element e : elements) {
-            if (e instanceof GroupElement g) {
-                List<Element> children = kept(g.children(), test);
+            if (e instanceof CopyElement c) {
+                CopyContent content = copies.of(c.content(), 1, children -> kept(children, test, copies));
+                if (!content.group().children().isEmpty()) {
+                    all.add(c.withContent(content));
+                }
+            } else if (e instanceof GroupElement g) {
+                List<Element> children = kept(g.children(), test, copies);
                 if (!children.isEmpty()) {
                     all.add(children.equals(g.children()) ? g : g.withChildren(children));
                 }
@@ -89,6 +102,10 @@ final class RoleLines {
     }
 
     private List<Element> looked(List<Element> elements, LineLook look, Affine toSheet) {
+        return looked(elements, look, toSheet, new ChangedContents());
+    }
+
+    private List<Element> looked(List<Element> elements, LineLook look, Affine toSheet, ChangedContents copies) {
         if (!look.byRole() && !look.hairline()) {
             return elements;
         }
@@ -96,9 +113,13 @@ final class RoleLines {
         for (Element e : elements) {
             Affine own = toSheet.times(e.placement());
             all.add(
-                    e instanceof GroupElement g
-                            ? g.withChildren(looked(g.children(), look, own))
-                            : e.role() == Role.PRINT ? e : looked(e, look, own.meanScale()));
+                    switch (e) {
+                        case CopyElement c ->
+                            c.withContent(copies.of(
+                                    c.content(), own.meanScale(), children -> looked(children, look, own, copies)));
+                        case GroupElement g -> g.withChildren(looked(g.children(), look, own, copies));
+                        default -> e.role() == Role.PRINT ? e : looked(e, look, own.meanScale());
+                    });
         }
         return all;
     }
@@ -128,11 +149,19 @@ final class RoleLines {
     }
 
     private List<Element> proofed(List<Element> elements, Affine toSheet) {
+        return proofed(elements, toSheet, new ChangedContents());
+    }
+
+    private List<Element> proofed(List<Element> elements, Affine toSheet, ChangedContents copies) {
         return elements.stream()
                 .<Element>map(e -> {
                     Affine own = toSheet.times(e.placement());
                     if (e instanceof GroupElement g) {
-                        return g.withChildren(proofed(g.children(), own));
+                        return g.withChildren(proofed(g.children(), own, copies));
+                    }
+                    if (e instanceof CopyElement c) {
+                        return c.withContent(
+                                copies.of(c.content(), own.meanScale(), children -> proofed(children, own, copies)));
                     }
                     double width = PROOF / Math.max(1e-9, own.meanScale());
                     return stroked(
@@ -171,6 +200,7 @@ final class RoleLines {
             case TextElement t -> t.withFill(Paint.NONE);
             case PictureElement p -> p;
             case GroupElement g -> g;
+            case CopyElement c -> c;
         };
     }
 

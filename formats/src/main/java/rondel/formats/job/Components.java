@@ -22,9 +22,15 @@ import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.geometry.shape.PlainShape;
+import rondel.job.Design;
+import rondel.job.DesignCount;
 import rondel.job.ElementId;
 import rondel.job.Media;
 import rondel.job.MediaId;
+import rondel.job.NameList;
+import rondel.job.NameListId;
+import rondel.job.Plan;
+import rondel.job.PlanId;
 import rondel.job.Rgba;
 import rondel.job.Shadow;
 import rondel.job.SheetId;
@@ -43,6 +49,8 @@ final class Components {
     private static final Set<Class<?>> WRITTEN_APART = Set.of(
             ElementId.class,
             SheetId.class,
+            PlanId.class,
+            NameListId.class,
             MediaId.class,
             Rgba.class,
             Point.class,
@@ -166,6 +174,12 @@ final class Components {
         return PlainShape.class.isAssignableFrom(type)
                 ? Optional.of(type.getSimpleName().replace("Shape", "").toLowerCase(Locale.ROOT))
                 : Optional.empty();
+    }
+
+    /** Whether designs are said in a field, by themselves or in what it holds. */
+    static boolean holdsDesigns(Type type) {
+        Class<?> of = innermost(type);
+        return of == Design.class || of == DesignCount.class || of == Plan.class || of == NameList.class;
     }
 
     private static Class<?> innermost(Type type) {

@@ -18,6 +18,9 @@ import rondel.geometry.Outline;
 import rondel.geometry.shape.PlainShape;
 import rondel.job.Cleared;
 import rondel.job.Clip;
+import rondel.job.CopyContent;
+import rondel.job.CopyElement;
+import rondel.job.Design;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Extras;
@@ -30,6 +33,8 @@ import rondel.job.Mask;
 import rondel.job.MediaId;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
+import rondel.job.PlanId;
+import rondel.job.PlannedPlace;
 import rondel.job.Provenance;
 import rondel.job.Role;
 import rondel.job.Shadow;
@@ -90,7 +95,7 @@ final class ElementJson {
 
     private static Set<String> known() {
         Set<String> all = new LinkedHashSet<>(LINKS);
-        all.addAll(List.of("kind", "window"));
+        all.addAll(List.of("kind", "window", "plan", "of", "planned"));
         Stream.of(
                         TraitsForm.class,
                         ShapeElement.class,
@@ -130,6 +135,10 @@ final class ElementJson {
                 o.set("fill", mapper.write(t.fill()));
                 optional(o, "stroke", t.stroke());
             }
+            case CopyElement c -> {
+                o.set("of", mapper.write(c.of()));
+                c.planned().ifPresent(p -> o.set("planned", planned(c, p)));
+            }
             case PictureElement p -> {
                 o.set("media", mapper.write(p.media()));
                 o.set("frame", mapper.write(p.frame()));
@@ -138,6 +147,9 @@ final class ElementJson {
             }
             case GroupElement g -> {
                 optional(o, "clip", g.clip());
+                if (g.use() instanceof GroupUse.Added a) {
+                    o.set("plan", mapper.write(a.plan()));
+                }
                 g.slot().ifPresent(fit -> o.set("window", mapper.write(fit)));
                 optional(o, "mask", g.mask());
                 ArrayNode children = o.putArray("children");
@@ -146,6 +158,34 @@ final class ElementJson {
         }
         ExtrasJson.write(o, e.traits().extras());
         return o;
+    }
+
+    /** Where a plan has put a copy; what is as the copy is now is not said again. */
+    private ObjectNode planned(CopyElement c, PlannedPlace p) {
+        ObjectNode o = JsonNodeFactory.instance.objectNode();
+        o.set("plan", mapper.write(p.plan()));
+        o.put("index", p.index());
+        if (!p.put().equals(c.placement())) {
+            o.set("put", mapper.write(p.put()));
+        }
+        if (!p.of().equals(c.of())) {
+            o.set("of", mapper.write(p.of()));
+        }
+        return o;
+    }
+
+    /** A copy as the file has it, which shows nothing yet: what it shows is its design's. */
+    private CopyElement copy(JsonNode node, Traits traits) {
+        Design of = field(node, "of", Design.class);
+        JsonNode planned = node.path("planned");
+        Optional<PlannedPlace> place = planned.isObject()
+                ? Optional.of(new PlannedPlace(
+                        field(planned, "plan", PlanId.class),
+                        field(planned, "index", Integer.class),
+                        optional(planned, "put", Affine.class).orElse(traits.placement()),
+                        optional(planned, "of", Design.class).orElse(of)))
+                : Optional.empty();
+        return new CopyElement(traits, of, CopyContent.NOTHING, place);
     }
 
     private void optional(ObjectNode o, String field, Optional<?> value) {
@@ -189,7 +229,8 @@ final class ElementJson {
                         field(node, "frame", Box.class),
                         optional(node, "cleared", Cleared.class),
                         optional(node, "seen", Box.class));
-            case "group", "window", "try-out" -> {
+            case "copy" -> copy(node, traits);
+            case "group", "window", "try-out", "marks" -> {
                 List<Element> children = new ArrayList<>();
                 node.path("children").forEach(c -> children.add(read(c, depth + 1)));
                 yield new GroupElement(
@@ -215,6 +256,7 @@ final class ElementJson {
         return switch (node.path("kind").asText()) {
             case "window" -> new GroupUse.Slot(field(node, "window", Fit.class));
             case "try-out" -> GroupUse.TRY_OUT;
+            case "marks" -> new GroupUse.Added(field(node, "plan", PlanId.class));
             default -> GroupUse.TOGETHER;
         };
     }

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -13,13 +14,22 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import rondel.fields.LeftOut;
+import rondel.gang.copies.CopiesFollow;
+import rondel.gang.copies.DesignContents;
 import rondel.geometry.Axis;
+import rondel.geometry.Box;
+import rondel.job.Clip;
+import rondel.job.CopyContent;
+import rondel.job.Design;
 import rondel.job.Element;
 import rondel.job.Guide;
 import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.MediaId;
+import rondel.job.NameList;
 import rondel.job.PictureBounds;
+import rondel.job.Plan;
+import rondel.job.PlannedSheet;
 import rondel.job.Rgba;
 import rondel.job.RoleLook;
 import rondel.job.RoleRule;
@@ -49,9 +59,15 @@ final class JobJson {
             @LeftOut("frame") PictureBounds picturesBy,
             @LeftOut("1") long nextNumber,
             List<JsonNode> sheets,
+            @LeftOut("[]") List<Plan> plans,
+            @LeftOut("[]") List<NameList> lists,
+            @LeftOut("[]") List<KeptDesign> kept,
 
             @LeftOut("[]") @JsonInclude(JsonInclude.Include.ALWAYS)
             List<JsonNode> media) {}
+
+    /** What copies show whose design is no longer in the job. */
+    private record KeptDesign(Design of, Box box, Optional<Clip> clip, List<Element> elements) {}
 
     /** A sheet as the file has it. */
     private record SheetForm(
@@ -65,7 +81,9 @@ final class JobJson {
             @LeftOut("[]") List<GuideForm> guides,
 
             @LeftOut("[]") @JsonInclude(JsonInclude.Include.ALWAYS)
-            List<Element> elements) {}
+            List<Element> elements,
+
+            Optional<PlannedSheet> planned) {}
 
     /** A guide as the file has it. */
     private record GuideForm(Axis across, double atMm) {}
@@ -87,12 +105,27 @@ final class JobJson {
                 job.picturesBy(),
                 job.nextNumber(),
                 job.sheets().stream().<JsonNode>map(JobJson::sheet).toList(),
+                job.plans(),
+                job.lists(),
+                kept(job),
                 job.media().values().stream()
                         .sorted(Comparator.comparing(m -> m.id().sha256()))
                         .<JsonNode>map(JobJson::media)
                         .toList()));
         ExtrasJson.write(o, job.extras());
         return o;
+    }
+
+    private static List<KeptDesign> kept(Job job) {
+        return DesignContents.shownBy(job).entrySet().stream()
+                .filter(e -> !DesignContents.isThere(job, e.getKey()))
+                .sorted(Comparator.comparing(e -> e.getKey().toString()))
+                .map(e -> new KeptDesign(
+                        e.getKey(),
+                        e.getValue().box(),
+                        e.getValue().group().clip(),
+                        e.getValue().group().children()))
+                .toList();
     }
 
     static ObjectNode media(Media m) {
@@ -115,7 +148,8 @@ final class JobJson {
                 s.bleed(),
                 s.safeMargin(),
                 s.guides().stream().map(g -> new GuideForm(g.across(), g.at())).toList(),
-                s.elements()));
+                s.elements(),
+                s.planned()));
         ExtrasJson.write(o, s.extras());
         return o;
     }
@@ -128,7 +162,9 @@ final class JobJson {
         if (sheets.isEmpty()) {
             throw new BadJson("sheets", "empty");
         }
-        return new Job(
+        Map<Design, CopyContent> known = new HashMap<>();
+        f.kept.forEach(k -> known.put(k.of, new CopyContent(k.elements, k.clip, k.box)));
+        Job job = new Job(
                 f.title,
                 f.unit,
                 f.linesScale,
@@ -137,9 +173,12 @@ final class JobJson {
                 f.roleLooks,
                 f.picturesBy,
                 sheets,
+                f.plans,
+                f.lists,
                 media,
                 f.nextNumber,
                 ExtrasJson.read(node, JOB));
+        return CopiesFollow.shown(job, known);
     }
 
     private static Sheet readSheet(JsonNode node) {
@@ -157,6 +196,7 @@ final class JobJson {
                 f.safeMarginMm,
                 f.guides.stream().map(g -> new Guide(g.across, g.atMm)).toList(),
                 f.elements,
+                f.planned,
                 ExtrasJson.read(node, SHEET));
     }
 }

@@ -14,8 +14,12 @@ import com.fasterxml.jackson.databind.introspect.JacksonAnnotationIntrospector;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.databind.util.TokenBuffer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
 import java.util.function.Function;
 import rondel.job.Element;
 import rondel.job.Media;
@@ -87,6 +91,18 @@ final class JobMapper {
 
     <N extends JsonNode> N write(Object value) {
         return mapper.valueToTree(value);
+    }
+
+    /** A value as its declared type says: what is in a list keeps the names of its kinds.
+     *
+     * @param type as a record declares it */
+    JsonNode write(Object value, Type type) {
+        try (TokenBuffer buffer = new TokenBuffer(mapper, false)) {
+            mapper.writerFor(mapper.constructType(type)).writeValue(buffer, value);
+            return mapper.readTree(buffer.asParser());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** @throws BadJson naming the field that is missing or wrong

@@ -20,10 +20,13 @@ import rondel.geometry.shape.PolylineShape;
 import rondel.geometry.shape.RingShape;
 import rondel.geometry.shape.StarShape;
 import rondel.geometry.shape.TagShape;
+import rondel.job.Design;
 import rondel.job.ElementId;
 import rondel.job.FillingSettings;
 import rondel.job.HaloSettings;
 import rondel.job.Link;
+import rondel.job.SheetId;
+import rondel.job.Way;
 
 /** Where the file's words differ from the records'. */
 final class MixIns {
@@ -32,6 +35,11 @@ final class MixIns {
 
     static void into(JsonMapper.Builder mapper) {
         mapper.addMixIn(PlainShape.class, ShapeKind.class)
+                .addMixIn(Design.class, DesignKind.class)
+                .addMixIn(Design.Whole.class, OneElement.class)
+                .addMixIn(Design.Piece.class, OneOutline.class)
+                .addMixIn(Design.Page.class, OneSheet.class)
+                .addMixIn(Way.class, WayKind.class)
                 .addMixIn(Link.class, OneField.class)
                 .addMixIn(Link.Alike.class, Alike.class)
                 .addMixIn(Link.Union.class, Union.class)
@@ -67,6 +75,50 @@ final class MixIns {
         @JsonSubTypes.Type(value = Link.Union.class, name = "unites")
     })
     private interface OneField {}
+
+    /** A design is an object with one field that says what it is. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, include = JsonTypeInfo.As.WRAPPER_OBJECT)
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Design.Whole.class, name = "element"),
+        @JsonSubTypes.Type(value = Design.Piece.class, name = "piece"),
+        @JsonSubTypes.Type(value = Design.Page.class, name = "sheet"),
+        @JsonSubTypes.Type(value = Design.Flat.class, name = "flat"),
+        @JsonSubTypes.Type(value = Design.Row.class, name = "row"),
+        @JsonSubTypes.Type(value = Design.InRows.class, name = "in_rows")
+    })
+    private interface DesignKind {}
+
+    /** A way to lay out is an object with one field that says which. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, include = JsonTypeInfo.As.WRAPPER_OBJECT)
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Way.Rows.class, name = "rows"),
+        @JsonSubTypes.Type(value = Way.Nest.class, name = "nest")
+    })
+    private interface WayKind {}
+
+    private abstract static class OneElement {
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        OneElement(ElementId element) {}
+
+        @JsonValue
+        abstract ElementId element();
+    }
+
+    private abstract static class OneOutline {
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        OneOutline(ElementId outline) {}
+
+        @JsonValue
+        abstract ElementId outline();
+    }
+
+    private abstract static class OneSheet {
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        OneSheet(SheetId sheet) {}
+
+        @JsonValue
+        abstract SheetId sheet();
+    }
 
     private abstract static class Alike {
         @JsonCreator(mode = JsonCreator.Mode.DELEGATING)

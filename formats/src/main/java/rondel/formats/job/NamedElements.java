@@ -44,6 +44,9 @@ final class NamedElements {
         if (type == ElementId.class) {
             return one(field, said, ids);
         }
+        if (Components.holdsDesigns(type)) {
+            return designs(field, said, ids);
+        }
         if (!(type instanceof ParameterizedType p)) {
             return said;
         }
@@ -60,6 +63,31 @@ final class NamedElements {
             return all;
         }
         return said;
+    }
+
+    /** Elements and sheets wherever a design stands for them. */
+    private static JsonNode designs(String field, JsonNode said, IdSource ids) {
+        if (said instanceof ArrayNode list) {
+            ArrayNode all = list.arrayNode();
+            list.forEach(one -> all.add(designs(field, one, ids)));
+            return all;
+        }
+        if (!(said instanceof ObjectNode object)) {
+            return said;
+        }
+        ObjectNode with = object.objectNode();
+        object.properties().forEach(e -> {
+            boolean named = e.getValue().isTextual() || e.getValue().isObject();
+            with.set(
+                    e.getKey(),
+                    switch (e.getKey()) {
+                        case "element", "piece" -> named ? one(e.getKey(), e.getValue(), ids) : e.getValue();
+                        case "sheet" ->
+                            named ? TextNode.valueOf(ids.sheet(e.getValue()).value()) : e.getValue();
+                        default -> designs(field, e.getValue(), ids);
+                    });
+        });
+        return with;
     }
 
     private static JsonNode one(String field, JsonNode said, IdSource ids) {

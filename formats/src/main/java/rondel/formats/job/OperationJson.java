@@ -44,7 +44,10 @@ public final class OperationJson {
                 .objectNode()
                 .put("operation", kind(operation).name());
         for (RecordComponent c : operation.getClass().getRecordComponents()) {
-            JsonNode value = mapper.write(Components.value((Record) operation, c));
+            Object said = Components.value((Record) operation, c);
+            JsonNode value = said instanceof List && Components.holdsDesigns(c.getGenericType())
+                    ? mapper.write(said, c.getGenericType())
+                    : mapper.write(said);
             if (!value.isNull()) {
                 o.set(Components.field(c), value);
             }

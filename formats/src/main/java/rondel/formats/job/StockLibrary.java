@@ -15,7 +15,7 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import rondel.formats.files.AtomicFile;
 import rondel.gang.stock.ShippedStocks;
-import rondel.gang.stock.Stock;
+import rondel.job.Stock;
 import rondel.words.Refusal;
 import rondel.words.Words;
 

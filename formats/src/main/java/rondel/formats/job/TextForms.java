@@ -3,9 +3,11 @@ package rondel.formats.job;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonToken;
+import com.fasterxml.jackson.core.type.WritableTypeId;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
+import com.fasterxml.jackson.databind.jsontype.TypeSerializer;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
@@ -15,6 +17,8 @@ import rondel.formats.svg.PathText;
 import rondel.geometry.Outline;
 import rondel.job.ElementId;
 import rondel.job.MediaId;
+import rondel.job.NameListId;
+import rondel.job.PlanId;
 import rondel.job.Rgba;
 import rondel.job.SheetId;
 import rondel.units.LengthUnit;
@@ -28,6 +32,8 @@ final class TextForms {
         read(module, String.class, s -> s);
         add(module, ElementId.class, ElementId::value, ElementId::new);
         add(module, SheetId.class, SheetId::value, SheetId::new);
+        add(module, PlanId.class, PlanId::value, PlanId::new);
+        add(module, NameListId.class, NameListId::value, NameListId::new);
         add(module, MediaId.class, MediaId::sha256, MediaId::new);
         add(module, Rgba.class, Rgba::hex, TextForms::colour);
         add(module, Outline.class, PathText::exact, PathText::parse);
@@ -55,6 +61,14 @@ final class TextForms {
             @Override
             public void serialize(T value, JsonGenerator g, SerializerProvider p) throws IOException {
                 g.writeString(written.apply(value));
+            }
+
+            @Override
+            public void serializeWithType(T value, JsonGenerator g, SerializerProvider p, TypeSerializer type)
+                    throws IOException {
+                WritableTypeId id = type.writeTypePrefix(g, type.typeId(value, JsonToken.VALUE_STRING));
+                serialize(value, g, p);
+                type.writeTypeSuffix(g, id);
             }
         });
         read(module, type, read);

@@ -12,8 +12,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-import rondel.catalogue.WhatFollows;
 import rondel.formats.files.WholeFolder;
+import rondel.formats.fonts.UsualEditing;
 import rondel.formats.job.JobFile;
 import rondel.formats.job.OperationJson;
 import rondel.history.History;
@@ -119,7 +119,7 @@ public record LeftOver(Path folder, History history, Optional<Path> origin, int 
         Replay(JournalFolder folder, Job base, boolean unsaved) {
             this.folder = folder;
             this.operations = new OperationJson(new JournalMedia(folder.folder()));
-            this.history = WhatFollows.editing().begin(base);
+            this.history = UsualEditing.editing().begin(base);
             this.saved = unsaved ? Optional.empty() : Optional.of(base);
         }
 

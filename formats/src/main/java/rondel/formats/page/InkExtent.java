@@ -7,6 +7,7 @@ import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Paint;
@@ -39,6 +40,7 @@ final class InkExtent {
             case ShapeElement s -> drawn(s.outline(), s.fill(), s.stroke(), own);
             case TextElement t -> drawn(t.outline(), t.fill(), t.stroke(), own);
             case PictureElement p -> Optional.of(p.measured().transformed(own));
+            case CopyElement c -> of(c.asGroup(), toTarget);
             case GroupElement g -> {
                 Optional<Box> all = Box.around(g.children().stream()
                         .filter(Page::made)

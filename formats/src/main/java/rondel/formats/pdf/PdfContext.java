@@ -8,12 +8,14 @@ import java.util.Map;
 import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import rondel.formats.page.Page;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
+import rondel.job.CopyContent;
 import rondel.job.Element;
 import rondel.job.Media;
 import rondel.job.MediaId;
@@ -31,13 +33,36 @@ final class PdfContext {
     final Page page;
     final Affine toPage;
     private final PictureSource pictures;
-    private final Map<MediaId, PDImageXObject> images = new HashMap<>();
+    private final Map<MediaId, PDImageXObject> images;
+    final Map<CopyContent, PDFormXObject> copies;
 
     PdfContext(PDDocument document, Page page, Affine toPage, PictureSource pictures) {
+        this(document, page, toPage, pictures, new HashMap<>(), new HashMap<>());
+    }
+
+    private PdfContext(
+            PDDocument document,
+            Page page,
+            Affine toPage,
+            PictureSource pictures,
+            Map<MediaId, PDImageXObject> images,
+            Map<CopyContent, PDFormXObject> copies) {
         this.document = document;
         this.page = page;
         this.toPage = toPage;
         this.pictures = pictures;
+        this.images = images;
+        this.copies = copies;
+    }
+
+    /** Another page of the same file, which shares pictures and forms. */
+    PdfContext onPage(Page other, Affine toOther) {
+        return new PdfContext(document, other, toOther, pictures, images, copies);
+    }
+
+    /** For what is painted once in a design's own space, in mm. */
+    PdfContext inDesign() {
+        return onPage(page, Affine.IDENTITY);
     }
 
     /** The page in points. */

@@ -2,22 +2,31 @@ package rondel.formats.pdf;
 
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.List;
+import java.util.Optional;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSFloat;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.PDResources;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.form.PDTransparencyGroupAttributes;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
 import rondel.geometry.Affine;
+import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.job.Clip;
+import rondel.job.CopyContent;
+import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Mask;
+import rondel.job.Paint;
+import rondel.job.ShapeElement;
 import rondel.job.Traits;
+import rondel.paint.PaintedExtent;
 
 /** Transparency groups and soft masks (ISO 32000-2, 11.4 and 11.5). */
 final class PdfForms {
@@ -41,6 +50,44 @@ final class PdfForms {
             painting.paint(new PdfPainter(context, stream, form.getResources()));
         }
         return form;
+    }
+
+    /** A form that shows what copies of a design do, in mm in the design's own space; nothing where that depends on the page: shadows, whose
+     *  light comes from one side of the sheet, and what has transparency or patterns of its own. */
+    static Optional<PDFormXObject> copy(PdfContext context, CopyContent content) throws IOException {
+        Optional<Box> ink = PaintedExtent.of(content.group(), Affine.IDENTITY);
+        if (ink.isEmpty() || GroupElement.everything(content.group()).anyMatch(PdfForms::belongsToPage)) {
+            return Optional.empty();
+        }
+        PDFormXObject known = context.copies.get(content);
+        if (known == null) {
+            PDAppearanceStream form = new PDAppearanceStream(context.document);
+            Box b = ink.get().grown(1);
+            form.setBBox(new PDRectangle((float) b.x(), (float) b.y(), (float) b.width(), (float) b.height()));
+            form.setResources(new PDResources());
+            try (OutputStream bytes = form.getContentStream().createOutputStream(COSName.FLATE_DECODE);
+                    PDPageContentStream stream = new PDPageContentStream(context.document, form, bytes)) {
+                new PdfPainter(context.inDesign(), stream, form.getResources())
+                        .elements(List.of(content.group()), Affine.IDENTITY);
+            }
+            context.copies.put(content, form);
+            known = form;
+        }
+        return Optional.of(known);
+    }
+
+    private static boolean belongsToPage(Element e) {
+        boolean seeThrough = e.opacity() < 1 && !(e instanceof ShapeElement);
+        boolean veiled = e instanceof GroupElement g && g.mask().isPresent();
+        return e.traits().shadow().isPresent() || seeThrough || veiled || e instanceof ShapeElement s && patterned(s);
+    }
+
+    private static boolean patterned(ShapeElement s) {
+        return !plain(s.fill()) || s.stroke().filter(k -> !plain(k.paint())).isPresent() || s.opacity() < 1;
+    }
+
+    private static boolean plain(Paint paint) {
+        return paint instanceof Paint.Solid || paint instanceof Paint.None;
     }
 
     /** @param own from the masked group's space to the stream's */

@@ -17,6 +17,7 @@ import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
 import rondel.job.Clip;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Media;
@@ -119,7 +120,11 @@ final class PdfPainter {
                 || e instanceof TextElement t
                         && t.stroke().isPresent()
                         && t.fill().visible();
-        boolean apart = e.opacity() < 1 && (twoParts || e instanceof GroupElement || e instanceof PictureElement)
+        boolean apart = e.opacity() < 1
+                        && (twoParts
+                                || e instanceof GroupElement
+                                || e instanceof CopyElement
+                                || e instanceof PictureElement)
                 || e instanceof GroupElement g && g.mask().isPresent();
         if (!apart) {
             plain(e, toStream);
@@ -146,6 +151,7 @@ final class PdfPainter {
             case ShapeElement s -> drawn(s.outline(), s.rule(), s.fill(), s.stroke(), s.opacity(), own);
             case TextElement t -> drawn(t.outline(), FillRule.NON_ZERO, t.fill(), t.stroke(), t.opacity(), own);
             case PictureElement p -> picture(p, own);
+            case CopyElement c -> copy(c, toStream);
             case GroupElement g -> {
                 out.saveGraphicsState();
                 if (g.clip().isPresent()) {
@@ -155,6 +161,19 @@ final class PdfPainter {
                 out.restoreGraphicsState();
             }
         }
+    }
+
+    /** Copies of one content share a form, unless what they show depends on where it lies on the page. */
+    private void copy(CopyElement c, Affine toStream) throws IOException {
+        Optional<PDFormXObject> form = PdfForms.copy(context, c.content());
+        if (form.isEmpty()) {
+            plain(c.asGroup(), toStream);
+            return;
+        }
+        out.saveGraphicsState();
+        out.transform(new Matrix(toStream.times(c.placement()).toAwt()));
+        out.drawForm(form.get());
+        out.restoreGraphicsState();
     }
 
     private void clip(Clip clip, Affine own) throws IOException {

@@ -33,15 +33,17 @@ public final class PdfWriter {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(pages.getFirst().title());
             document.getDocumentInformation().setProducer("Rondel");
+            PdfContext file = new PdfContext(document, pages.getFirst(), Affine.IDENTITY, pictures);
             for (Page page : pages) {
                 Cancellation.check();
-                add(document, page, pictures);
+                add(file, page);
             }
             document.save(out);
         }
     }
 
-    private static void add(PDDocument document, Page page, PictureSource pictures) throws IOException {
+    private static void add(PdfContext file, Page page) throws IOException {
+        PDDocument document = file.document;
         double unit = Math.max(1, Math.ceil(Math.max(page.width(), page.height()) * POINTS_PER_MM / LONGEST));
         double scale = POINTS_PER_MM / unit;
         PDRectangle box = new PDRectangle((float) (page.width() * scale), (float) (page.height() * scale));
@@ -56,7 +58,7 @@ public final class PdfWriter {
         blending.getCOSObject().setItem(COSName.CS, COSName.DEVICERGB);
         pdf.getCOSObject().setItem(COSName.GROUP, blending.getCOSObject());
         document.addPage(pdf);
-        PdfContext context = new PdfContext(document, page, toPage, pictures);
+        PdfContext context = file.onPage(page, toPage);
         try (PDPageContentStream content = new PDPageContentStream(document, pdf)) {
             PdfPainter painter = new PdfPainter(context, content, pdf.getResources());
             painter.paper();

@@ -16,6 +16,7 @@ import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.geometry.shape.PlainShape;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Mask;
@@ -71,6 +72,7 @@ final class SvgElements {
                 drawn(xml, t, t.outline(), FillRule.NON_ZERO, t.fill(), t.stroke(), Optional.of(t.content()), own);
             case PictureElement p -> picture(xml, p);
             case GroupElement g -> group(xml, g, own, Optional.empty());
+            case CopyElement c -> group(xml, c.asGroup(), own, Optional.empty());
         }
     }
 

@@ -9,6 +9,7 @@ import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.job.Clip;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.Extent;
 import rondel.job.GroupElement;
@@ -129,6 +130,7 @@ final class VeilReader {
                 yield all;
             }
             case rondel.job.PictureElement p -> Outline.EMPTY;
+            case CopyElement c -> allOutlines(c.asGroup(), toTarget);
         };
     }
 

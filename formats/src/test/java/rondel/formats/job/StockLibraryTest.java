@@ -8,10 +8,10 @@ import java.nio.file.Path;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import rondel.gang.stock.Margins;
 import rondel.gang.stock.ShippedStocks;
-import rondel.gang.stock.Stock;
+import rondel.job.Margins;
 import rondel.job.Rgba;
+import rondel.job.Stock;
 import rondel.words.Refusal;
 
 /** The person's stocks in their file. */

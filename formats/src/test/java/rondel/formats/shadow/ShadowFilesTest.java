@@ -28,6 +28,7 @@ import rondel.formats.png.PageRaster;
 import rondel.formats.png.PixelSize;
 import rondel.formats.svg.SvgReader;
 import rondel.formats.svg.SvgWriter;
+import rondel.gang.copies.CopiesFollow;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -91,6 +92,6 @@ class ShadowFilesTest {
     void aJobFileKeepsShadowsWindowsClipsPinsAndGuides() {
         Path file = folder.resolve("sample.rondel");
         JobFile.write(shaded(), file, Fixtures.PICTURES);
-        assertThat(JobFile.read(file)).isEqualTo(shaded());
+        assertThat(JobFile.read(file)).isEqualTo(CopiesFollow.shown(shaded()));
     }
 }

@@ -1,6 +1,9 @@
 package rondel.lines.check.kinds;
 
 import java.util.List;
+import rondel.job.CopyElement;
+import rondel.job.Element;
+import rondel.job.GroupElement;
 import rondel.job.Role;
 import rondel.lines.check.Check;
 import rondel.lines.check.Checked;
@@ -14,6 +17,14 @@ public record NothingToCut() implements Check {
     public List<Finding> of(Checked job) {
         boolean made = job.shown().stream()
                 .anyMatch(p -> p.element().role() == Role.SCORE || p.element().role() == Role.DRAW);
-        return made && job.cutLines().isEmpty() ? List.of(Finding.of(Severity.WARNING, "nothingToCut")) : List.of();
+        return made && job.cutLines().isEmpty() && job.all().stream().noneMatch(p -> cut(p.element()))
+                ? List.of(Finding.of(Severity.WARNING, "nothingToCut"))
+                : List.of();
+    }
+
+    private static boolean cut(Element e) {
+        return e instanceof CopyElement c
+                && c.content().once(NothingToCut.class, g -> GroupElement.everything(g)
+                        .anyMatch(x -> x.role().isCut()));
     }
 }

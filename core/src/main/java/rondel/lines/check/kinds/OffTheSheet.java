@@ -7,6 +7,7 @@ import rondel.compose.arrange.Move;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.Extent;
 import rondel.job.GroupElement;
@@ -123,6 +124,7 @@ public record OffTheSheet() implements Check {
                                 .flatMap(c -> coverage(c.with(t -> t.placedBy(g.placement()))).stream())
                                 .findFirst()
                         : Optional.empty();
+            case CopyElement c -> coverage(c.asGroup());
             default -> Optional.empty();
         };
     }

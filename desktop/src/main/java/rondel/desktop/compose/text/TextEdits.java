@@ -8,13 +8,13 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import rondel.catalogue.WhatFollows;
 import rondel.compose.lettering.AddText;
 import rondel.compose.lettering.SetText;
 import rondel.desktop.compose.glyphs.GlyphPick;
 import rondel.desktop.compose.glyphs.GlyphSheet;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
+import rondel.formats.fonts.UsualEditing;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
 import rondel.job.Job;
@@ -150,7 +150,7 @@ public final class TextEdits {
                         () -> {
                             Job next = job;
                             for (SetText step : shaped(texts, change)) {
-                                next = WhatFollows.editing().apply(step, next);
+                                next = UsualEditing.editing().apply(step, next);
                             }
                             return next;
                         },

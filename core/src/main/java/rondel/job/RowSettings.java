@@ -1,4 +1,4 @@
-package rondel.gang.rows;
+package rondel.job;
 
 import rondel.fields.LeftOut;
 import rondel.fields.Mm;
@@ -8,13 +8,13 @@ import rondel.words.Refusal;
  *
  * @param gutterX between neighbours across, exact, in mm
  * @param gutterY between rows
- * @param shifted whether every second row begins half a step later, as bricks do
+ * @param alternate what is otherwise in every second row
  * @param centred whether what is left over is shared by both sides, else it is at the right and the bottom */
 public record RowSettings(
         @Mm @LeftOut("0") double gutterX,
         @Mm @LeftOut("0") double gutterY,
         @LeftOut("none") Turns turns,
-        @LeftOut("false") boolean shifted,
+        @LeftOut("none") Alternate alternate,
         @LeftOut("true") boolean centred) {
 
     /** How pieces may be turned so that more of them fit. */
@@ -27,7 +27,16 @@ public record RowSettings(
         MIXED
     }
 
-    public static final RowSettings USUAL = new RowSettings(0, 0, Turns.NONE, false, true);
+    /** What is otherwise in every second row. */
+    public enum Alternate {
+        NONE,
+        /** It begins half a step later, as bricks do. */
+        SHIFTED,
+        /** Its pieces stand on their heads. */
+        TURNED
+    }
+
+    public static final RowSettings USUAL = new RowSettings(0, 0, Turns.NONE, Alternate.NONE, true);
 
     /** @throws Refusal if a gutter is below 0, or no number */
     public RowSettings {

@@ -1,10 +1,9 @@
-package rondel.gang.stock;
+package rondel.job;
 
 import java.util.OptionalDouble;
 import rondel.fields.LeftOut;
 import rondel.fields.Mm;
 import rondel.geometry.Box;
-import rondel.job.Rgba;
 import rondel.words.Refusal;
 
 /** A material as it is bought.

@@ -1,4 +1,4 @@
-package rondel.gang.stock;
+package rondel.job;
 
 import rondel.fields.LeftOut;
 import rondel.fields.Mm;

@@ -1,0 +1,2 @@
+/** Lists of names from CSV files and pasted tables. */
+package rondel.formats.names;
