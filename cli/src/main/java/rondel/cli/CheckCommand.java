@@ -14,6 +14,7 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
+import rondel.catalogue.AllChecks;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.fonts.UsualEditing;
 import rondel.formats.job.MediaStore;
@@ -22,7 +23,6 @@ import rondel.job.Job;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Limits;
-import rondel.lines.check.kinds.Checks;
 import rondel.lines.check.kinds.Mending;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
@@ -72,7 +72,7 @@ final class CheckCommand implements Callable<Integer> {
     }
 
     private static List<Finding> check(Job job) {
-        return Checks.of(new Checked(job, FontsAtHand.usual().get(), Limits.USUAL));
+        return AllChecks.of(new Checked(job, FontsAtHand.usual().get(), Limits.USUAL));
     }
 
     /** Fixes are made one at a time and looked for again, as one may clear or change others; none is tried twice. */

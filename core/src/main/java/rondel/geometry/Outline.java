@@ -105,6 +105,18 @@ public final class Outline {
         return new Outline(verbs, moved);
     }
 
+    /** The same with so many digits after the point: so much shorter where it is written.
+     *
+     * @param decimals of mm, 0 or more */
+    public Outline rounded(int decimals) {
+        double steps = StrictMath.pow(10, decimals);
+        double[] even = new double[coords.length];
+        for (int i = 0; i < coords.length; i++) {
+            even[i] = Math.rint(coords[i] * steps) / steps;
+        }
+        return new Outline(verbs, even);
+    }
+
     /** Both outlines as one, this one's contours first. */
     public Outline plus(Outline other) {
         if (isEmpty()) {

@@ -53,6 +53,8 @@ public final class Extent {
             case TextElement t -> t.outline().bounds(own);
             case PictureElement p -> Optional.of(p.measured().transformed(own));
             case GroupElement g -> group(g, own, visibleOnly);
+            case CopyElement c
+            when c.of().isPaper() -> Optional.of(c.content().box().transformed(own));
             case CopyElement c ->
                 c.content()
                         .measured(visibleOnly ? "visible extent" : "extent", own, (g, to) -> group(g, to, visibleOnly));

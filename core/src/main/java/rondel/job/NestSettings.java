@@ -51,6 +51,14 @@ public record NestSettings(
         }
     }
 
+    public NestSettings withGutter(double other) {
+        return new NestSettings(other, edge, turns, holes, grain, seed, rounds);
+    }
+
+    public NestSettings withSeed(long other) {
+        return new NestSettings(gutter, edge, turns, holes, grain, other, rounds);
+    }
+
     public NestSettings withRounds(int other) {
         return new NestSettings(gutter, edge, turns, holes, grain, seed, other);
     }

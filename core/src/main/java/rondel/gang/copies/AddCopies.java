@@ -53,7 +53,7 @@ public record AddCopies(
             at += copies.isEmpty() ? 0 : before + GAP + half;
             before = half;
             copies.add(new CopyElement(
-                    Traits.named("")
+                    Traits.named(DesignContents.name(job, d))
                             .withId(placing.freshId())
                             .withPlacement(Affine.translate(at, Targets.finite(y, "y"))),
                     d,

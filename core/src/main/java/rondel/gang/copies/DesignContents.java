@@ -20,6 +20,7 @@ import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Role;
 import rondel.job.Sheet;
+import rondel.job.TextElement;
 import rondel.lines.pieces.PieceElements;
 import rondel.operation.Targets;
 import rondel.words.Refusal;
@@ -27,6 +28,8 @@ import rondel.words.Refusal;
 /** What designs of a job look like now, each worked out once. Where a design looks as its copies did before, the old content is given, so
  *  that nothing is painted anew. Not for several threads at once. */
 public final class DesignContents {
+
+    private static final int LONGEST_NAME = 40;
 
     private final Job job;
     private final Map<Design, CopyContent> before;
@@ -93,11 +96,11 @@ public final class DesignContents {
         return switch (design) {
             case Design.Whole w ->
                 job.find(w.element())
-                        .map(l -> Targets.display(l.element()))
+                        .map(l -> said(l.element()))
                         .orElse(w.element().value());
             case Design.Piece p ->
                 job.find(p.outline())
-                        .map(l -> Targets.display(l.element()))
+                        .map(l -> said(l.element()))
                         .orElse(p.outline().value());
             case Design.Page p ->
                 job.sheets().stream()
@@ -118,6 +121,13 @@ public final class DesignContents {
                         .orElseGet(() -> name(job, r.template()));
             case Design.InRows r -> name(job, r.of());
         };
+    }
+
+    /** A text without a name is called by what it says. */
+    private static String said(Element e) {
+        boolean text = e instanceof TextElement && e.name().isBlank();
+        String words = text ? ((TextElement) e).content().strip().replaceAll("\\s+", " ") : "";
+        return words.isEmpty() ? Targets.display(e) : words.substring(0, Math.min(words.length(), LONGEST_NAME));
     }
 
     /** Whether a design is there to be shown. */

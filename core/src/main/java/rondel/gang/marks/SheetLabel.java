@@ -20,6 +20,9 @@ public final class SheetLabel {
     /** Letters of 6 points, in mm of the em. */
     private static final double SIZE = 2.1;
 
+    /** To how many digits of a millimetre its outline is kept. */
+    private static final int FINE = 5;
+
     private SheetLabel() {}
 
     /** @param room where it may stand; it is made smaller to its width
@@ -36,7 +39,7 @@ public final class SheetLabel {
                 .times(Affine.translate(-box.get().x(), -box.get().centre().y()));
         return Optional.of(new ShapeElement(
                 Traits.named(Words.of("marks.label")),
-                shaped.transformed(place),
+                shaped.transformed(place).rounded(FINE),
                 FillRule.NON_ZERO,
                 Paint.solid(MarkLines.BLACK),
                 Optional.empty()));

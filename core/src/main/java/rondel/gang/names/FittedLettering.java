@@ -18,6 +18,9 @@ record FittedLettering(Lettering lettering, Outline outline, Fitted how, String 
     /** How closely the largest size is found, as a share. */
     private static final double CLOSE = 1e-3;
 
+    /** To how many digits of a millimetre the outlines of rows are kept: a thousand of them are in one file. */
+    private static final int FINE = 5;
+
     private static final double SAME = 1e-6;
 
     /** @param like how the template sets its own words
@@ -73,7 +76,7 @@ record FittedLettering(Lettering lettering, Outline outline, Fitted how, String 
                 missing.add(new String(Character.toChars(lettering.content().codePointAt(l.at()))));
             }
         }
-        return new FittedLettering(lettering, Typesetter.outline(letters), how, String.join("", missing));
+        return new FittedLettering(lettering, Typesetter.outline(letters).rounded(FINE), how, String.join("", missing));
     }
 
     private double width() {

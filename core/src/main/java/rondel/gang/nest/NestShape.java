@@ -81,13 +81,18 @@ final class NestShape {
     private int ring(Coordinate[] points, int from) {
         int at = from;
         for (int i = 0; i + 1 < points.length; i++) {
-            ax[at] = points[i].x;
-            ay[at] = points[i].y;
-            bx[at] = points[i + 1].x;
-            by[at] = points[i + 1].y;
+            ax[at] = even(points[i].x);
+            ay[at] = even(points[i].y);
+            bx[at] = even(points[i + 1].x);
+            by[at] = even(points[i + 1].y);
             at++;
         }
         return at;
+    }
+
+    /** To a millionth of a millimetre: what processors disagree about in the last digit makes no difference then. */
+    private static double even(double mm) {
+        return Math.rint(mm * 1e6) / 1e6;
     }
 
     private void bound() {

@@ -202,8 +202,12 @@ final class PlanSheets {
     private CopyElement copy(LaidCopy laid, CopyElement before) {
         PlannedPlace planned = new PlannedPlace(plan.id(), laid.index(), laid.place(), laid.design());
         Traits traits = before == null ? Traits.named("").withId(placing.freshId()) : before.traits();
+        String name = DesignContents.name(job, laid.design());
         return new CopyElement(
-                traits.withPlacement(laid.place()), laid.design(), contents.of(laid.design()), Optional.of(planned));
+                traits.withPlacement(laid.place()).withName(name),
+                laid.design(),
+                contents.of(laid.design()),
+                Optional.of(planned));
     }
 
     private Element group(Sheet before, List<Element> beside) {

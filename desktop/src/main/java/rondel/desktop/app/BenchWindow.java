@@ -44,7 +44,11 @@ import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
 import rondel.desktop.files.FileChoices;
 import rondel.desktop.files.JobActions;
-import rondel.desktop.files.Questions;
+import rondel.desktop.gang.GangActions;
+import rondel.desktop.gang.GangModel;
+import rondel.desktop.gang.NestRefresh;
+import rondel.desktop.gang.NestRun;
+import rondel.desktop.gang.StockChoice;
 import rondel.desktop.lines.FindingMarks;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.making.BackgroundEdits;
@@ -59,6 +63,8 @@ import rondel.desktop.sheet.SheetView;
 import rondel.desktop.stack.StackView;
 import rondel.desktop.stage.Side;
 import rondel.desktop.stage.StageView;
+import rondel.formats.files.OwnFolders;
+import rondel.formats.job.StockLibrary;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Shelf;
 import rondel.geometry.Box;
@@ -77,6 +83,7 @@ public final class BenchWindow extends StackPane {
     private final ShelfModel shelfModel;
     private final StageChoice stages;
     private final FindingsModel findings;
+    private final NestRefresh refresh;
     private final Preview preview;
     private final JobActions actions;
     private final Commands commands;
@@ -88,14 +95,14 @@ public final class BenchWindow extends StackPane {
 
     /** @param opening opens the shelf, off the toolkit's thread */
     public BenchWindow(
-            Desk desk, FileChoices choices, Questions questions, ArtworkReader reader, Supplier<Shelf> opening) {
+            Desk desk, FileChoices choices, WindowQuestions questions, ArtworkReader reader, Supplier<Shelf> opening) {
         this(desk, choices, questions, reader, opening, StageEntry.ALL);
     }
 
     BenchWindow(
             Desk desk,
             FileChoices choices,
-            Questions questions,
+            WindowQuestions questions,
             ArtworkReader reader,
             Supplier<Shelf> opening,
             List<StageEntry> entries) {
@@ -116,8 +123,24 @@ public final class BenchWindow extends StackPane {
         preview = new Preview(desk, sheet);
         BackgroundEdits edits = new BackgroundEdits(desk, progress, new FillingRun(desk, progress, sheet), preview);
         ClipboardActions clip = new ClipboardActions(desk, progress, reader, actions.artwork(), texts, sheet::middle);
+        GangModel gang = new GangModel(desk);
+        NestRun nest = new NestRun(desk, progress);
+        refresh = new NestRefresh(desk, nest);
+        GangActions ganging = new GangActions(gang, progress, reader.fonts(), questions);
         commands = new Commands(
-                desk, sheet, actions, questions, texts, letters, inPlace, points, clip, shelfActions, stages, edits);
+                desk,
+                sheet,
+                actions,
+                questions,
+                texts,
+                letters,
+                inPlace,
+                points,
+                clip,
+                shelfActions,
+                stages,
+                edits,
+                ganging);
         ShelfCarrying carrying = new ShelfCarrying(sheet, shelfModel, actions.artwork());
         ContextMenu onThing = new ContextMenu();
         shelfActions.onPlace(carrying::placed);
@@ -152,8 +175,20 @@ public final class BenchWindow extends StackPane {
             hand.setVisible(stages.get().showsSheet());
             hand.setManaged(stages.get().showsSheet());
         });
-        WindowParts parts =
-                new WindowParts(desk, sheet, shelf, commands, texts, letters, points, findings, preview, edits);
+        WindowParts parts = new WindowParts(
+                desk,
+                sheet,
+                shelf,
+                commands,
+                texts,
+                letters,
+                points,
+                findings,
+                preview,
+                edits,
+                gang,
+                nest,
+                new StockChoice(desk, new StockLibrary(OwnFolders.stocks())));
         Map<Stage, StageView> views = new HashMap<>();
         // Each is made when it is first opened: the window is there the sooner.
         Map<Stage, Function<WindowParts, StageView>> makers = new HashMap<>();
@@ -263,6 +298,7 @@ public final class BenchWindow extends StackPane {
     public void close() {
         actions.close();
         findings.close();
+        refresh.close();
         shelfModel.close();
     }
 

@@ -36,10 +36,14 @@ import rondel.desktop.dialog.SpacingDialog;
 import rondel.desktop.dialog.StopsDialog;
 import rondel.desktop.dialog.ThingDialog;
 import rondel.desktop.export.ExportChoice;
-import rondel.desktop.files.Questions;
+import rondel.desktop.gang.DesignDialog;
+import rondel.desktop.gang.FoldDialog;
+import rondel.desktop.gang.NamesDialog;
+import rondel.desktop.gang.NamesModel;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.geometry.Box;
+import rondel.job.Design;
 import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
@@ -49,7 +53,22 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The window's questions as dialogs. What was typed and can't be is refused with a sentence, as if not answered. */
-public record Dialogs(Supplier<Window> owner, Notices notices) implements Questions {
+public record Dialogs(Supplier<Window> owner, Notices notices) implements WindowQuestions {
+
+    @Override
+    public Optional<Design> design(Job job, String title, String go) {
+        return answered(() -> new DesignDialog(job).ask(owner.get(), title, go));
+    }
+
+    @Override
+    public Optional<Design> folded(Job job, Optional<Design> first, boolean tag) {
+        return answered(() -> new FoldDialog(job, first, tag).ask(owner.get()));
+    }
+
+    @Override
+    public void names(NamesModel names) {
+        new NamesDialog(names, new SystemFileChoices(owner)).show(owner.get());
+    }
 
     @Override
     public Unsaved unsaved(String title) {

@@ -6,6 +6,9 @@ import javafx.scene.control.Accordion;
 import javafx.scene.control.ScrollPane;
 import rondel.desktop.compose.ComposeStage;
 import rondel.desktop.compose.measure.MeasureView;
+import rondel.desktop.gang.DesignsView;
+import rondel.desktop.gang.GangStage;
+import rondel.desktop.gang.PlanView;
 import rondel.desktop.lines.LinesSides;
 import rondel.desktop.lines.LinesStage;
 import rondel.desktop.model.Stage;
@@ -20,7 +23,7 @@ import rondel.formats.shelf.ShelfQuery;
 record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<StageShot> shots) {
 
     /** In the order of the work. */
-    static final List<StageEntry> ALL = List.of(compose(), lines());
+    static final List<StageEntry> ALL = List.of(compose(), lines(), gang());
 
     private static StageEntry compose() {
         return new StageEntry(
@@ -54,6 +57,17 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
                         new StageShot("halos", 5, "octopus", window -> open(window, "halo")),
                         new StageShot("sign", 7, "", window -> open(window, "shapes")),
                         new StageShot("backdrop", 8, "beach-finds", window -> open(window, "backdrop"))));
+    }
+
+    private static StageEntry gang() {
+        return new StageEntry(
+                GangStage.STAGE,
+                w -> new GangStage(
+                        w.gang(),
+                        new DesignsView(w.gang(), w.commands()),
+                        w.sheet(),
+                        new PlanView(w.gang(), w.nest(), w.commands(), w.stocks())),
+                List.of());
     }
 
     /** Opens one of the tools of the Lines stage. */

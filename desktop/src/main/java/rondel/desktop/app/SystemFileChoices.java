@@ -18,6 +18,8 @@ import rondel.words.Words;
 public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
 
     private static final ExtensionFilter JOBS = new ExtensionFilter(Words.of("files.jobs"), "*.rondel");
+    private static final ExtensionFilter LISTS =
+            new ExtensionFilter(Words.of("files.listKinds"), "*.csv", "*.tsv", "*.txt", "*.CSV", "*.TSV", "*.TXT");
     private static final ExtensionFilter FONTS =
             new ExtensionFilter(Words.of("files.fontKinds"), "*.ttf", "*.otf", "*.TTF", "*.OTF");
     private static final ExtensionFilter ARTWORK = new ExtensionFilter(
@@ -48,6 +50,12 @@ public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
     public List<Path> fontsToAdd() {
         List<File> files = chooser("files.fonts", FONTS).showOpenMultipleDialog(owner.get());
         return files == null ? List.of() : files.stream().map(File::toPath).toList();
+    }
+
+    @Override
+    public Optional<Path> listToRead() {
+        File file = chooser("files.list", LISTS).showOpenDialog(owner.get());
+        return Optional.ofNullable(file).map(File::toPath);
     }
 
     @Override

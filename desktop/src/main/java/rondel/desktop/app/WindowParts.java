@@ -6,6 +6,9 @@ import rondel.desktop.compose.shelf.ShelfView;
 import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.gang.GangModel;
+import rondel.desktop.gang.NestRun;
+import rondel.desktop.gang.StockChoice;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.Preview;
@@ -22,4 +25,7 @@ record WindowParts(
         PointChoice points,
         FindingsModel findings,
         Preview preview,
-        BackgroundEdits edits) {}
+        BackgroundEdits edits,
+        GangModel gang,
+        NestRun nest,
+        StockChoice stocks) {}

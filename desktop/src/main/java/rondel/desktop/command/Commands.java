@@ -17,6 +17,7 @@ import rondel.desktop.desk.Desk;
 import rondel.desktop.files.DemoJobs;
 import rondel.desktop.files.JobActions;
 import rondel.desktop.files.Questions;
+import rondel.desktop.gang.GangActions;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Stage;
@@ -49,7 +50,8 @@ public final class Commands {
             ClipboardActions clip,
             ShelfActions shelf,
             StageChoice stages,
-            BackgroundEdits edits) {
+            BackgroundEdits edits,
+            GangActions ganging) {
         this.desk = desk;
         this.bench = desk.bench();
         this.stages = stages;
@@ -99,6 +101,7 @@ public final class Commands {
         new TryOutCommands(this, desk, questions).add();
         new ColourCommands(this, desk, sheet, questions).add();
         new LinesCommands(this, desk, edits).add();
+        new GangCommands(this, desk, ganging).add();
         new ShapeCommands(this, desk, sheet).add();
         new PointCommands(this, desk, sheet, points).add();
         new SeeingCommands(this, sheet).add();

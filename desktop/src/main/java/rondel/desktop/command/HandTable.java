@@ -2,6 +2,7 @@ package rondel.desktop.command;
 
 import java.util.List;
 import java.util.stream.Stream;
+import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.PictureElement;
@@ -52,6 +53,7 @@ public final class HandTable {
         return switch (e) {
             case TextElement t -> "text";
             case PictureElement p -> "picture";
+            case CopyElement c -> "copy";
             case GroupElement g when g.slot().isPresent() -> "window";
             case GroupElement g when g.isTryOut() -> "tryOut";
             case GroupElement g -> "group";

@@ -60,6 +60,9 @@ public final class DemoJobs {
                 new DemoJob("sticker-sheet"),
                 new DemoJob("shell-whale"),
                 new DemoJob("lettering-sign"),
-                new DemoJob("photo-stickers"));
+                new DemoJob("photo-stickers"),
+                new DemoJob("salt-jar-tags"),
+                new DemoJob("nested-leaves"),
+                new DemoJob("sticker-run"));
     }
 }

@@ -16,5 +16,8 @@ public interface FileChoices {
     /** Font files to have at hand from now on. */
     List<Path> fontsToAdd();
 
+    /** A list of names. */
+    Optional<Path> listToRead();
+
     Optional<Path> exportTarget(String suggested);
 }

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
 import javafx.util.Duration;
+import rondel.catalogue.AllChecks;
 import rondel.desktop.desk.Desk;
 import rondel.job.Job;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Limits;
-import rondel.lines.check.kinds.Checks;
 import rondel.lines.check.kinds.Mending;
 import rondel.text.FontBook;
 
@@ -58,7 +58,7 @@ public final class FindingsModel {
 
     private Callable<List<Finding>> check() {
         Job job = desk.bench().job();
-        return () -> Checks.of(new Checked(job, fonts.get(), Limits.USUAL));
+        return () -> AllChecks.of(new Checked(job, fonts.get(), Limits.USUAL));
     }
 
     private void told(List<Finding> found) {

@@ -13,11 +13,12 @@ final class PaperLayer extends Pane {
 
     private final Rectangle paper = new Rectangle();
     private final Rectangle bleed = outline("bleed-line");
+    private final Rectangle usable = outline("usable-line");
 
     PaperLayer() {
         setMouseTransparent(true);
         paper.getStyleClass().add("paper");
-        getChildren().addAll(bleed, paper);
+        getChildren().addAll(bleed, paper, usable);
     }
 
     static Rectangle outline(String style) {
@@ -36,6 +37,10 @@ final class PaperLayer extends Pane {
                 .orElseGet(Chequers::fill));
         bleed.setVisible(sheet.bleed() > 0);
         place(bleed, sheet.trim().grown(sheet.bleed()), viewport);
+        usable.setVisible(sheet.planned().isPresent());
+        sheet.planned()
+                .ifPresent(
+                        p -> place(usable, p.usable().intersection(sheet.trim()).orElse(sheet.trim()), viewport));
     }
 
     static void place(Rectangle r, Box box, Viewport viewport) {

@@ -33,6 +33,9 @@ public final class SheetView extends Region {
     private final Desk desk;
     private final PaperLayer paper = new PaperLayer();
     private final SheetPicture picture;
+    private final NeighbourSheets neighbours;
+    private boolean beside;
+    private int besides;
     private final ShownSheet shown;
     private final CarriedSelection carried;
     private final ParkedVeil veil = new ParkedVeil();
@@ -57,6 +60,7 @@ public final class SheetView extends Region {
     public SheetView(Desk desk) {
         this.desk = desk;
         this.picture = new SheetPicture(desk.workers(), desk.pictures(), desk.notices());
+        this.neighbours = new NeighbourSheets(desk.workers(), desk.pictures(), this::bringIn);
         this.shown = new ShownSheet(desk.bench());
         this.carried = new CarriedSelection(desk, picture, shown);
         getStyleClass().add("sheet-view");
@@ -76,6 +80,7 @@ public final class SheetView extends Region {
                         carried.layer(),
                         emptySlots,
                         veil,
+                        neighbours,
                         guides,
                         overlay,
                         editing,
@@ -141,6 +146,22 @@ public final class SheetView extends Region {
         refresh();
     }
 
+    /** Shows the other sheets of a plan beside the one in the middle, or that one alone. */
+    public void showNeighbours(boolean on) {
+        beside = on;
+        fitted = Optional.empty();
+        requestLayout();
+    }
+
+    /** A sheet beside the one in the middle comes into its place; nothing moves on the screen. */
+    private void bringIn(SheetId id, double right) {
+        fitted = Optional.of(id);
+        viewport = viewport.panned(right * viewport.scale(), 0);
+        picture.look(viewport);
+        desk.bench().show(id);
+        requestFocus();
+    }
+
     /** How the bench and the paper are shown. */
     public SheetLook looks() {
         return looks;
@@ -191,7 +212,10 @@ public final class SheetView extends Region {
     public void fit() {
         if (getWidth() > 0) {
             look(Viewport.fitting(
-                            desk.bench().sheet().trim(),
+                            beside
+                                    ? NeighbourSheets.extent(
+                                            desk.bench().job(), desk.bench().sheet())
+                                    : desk.bench().sheet().trim(),
                             getWidth() - Ruler.THICKNESS,
                             getHeight() - Ruler.THICKNESS,
                             ROOM)
@@ -226,7 +250,10 @@ public final class SheetView extends Region {
     private void jobChanged() {
         shown.asItIs();
         carried.showRest();
-        if (fitted.filter(desk.bench().sheet().id()::equals).isEmpty() && getWidth() > 0) {
+        int run = NeighbourSheets.run(desk.bench().job(), desk.bench().sheet()).size();
+        boolean longer = beside && run != besides;
+        besides = run;
+        if ((longer || fitted.filter(desk.bench().sheet().id()::equals).isEmpty()) && getWidth() > 0) {
             fitted = Optional.of(desk.bench().sheet().id());
             fit();
         }
@@ -277,6 +304,7 @@ public final class SheetView extends Region {
     @Override
     protected void layoutChildren() {
         for (Region layer : List.of(
+                neighbours,
                 paper,
                 picture,
                 lines,
@@ -303,6 +331,7 @@ public final class SheetView extends Region {
 
     private void refresh() {
         paper.show(desk.bench().sheet(), looks.paper().paint(), viewport);
+        neighbours.show(desk.bench().job(), desk.bench().sheet(), viewport, picture.density(), beside);
         emptySlots.show(desk.bench().sheet(), viewport);
         lines.show(shown.sheet(), viewport);
         veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());

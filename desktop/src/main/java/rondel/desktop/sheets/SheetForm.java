@@ -29,7 +29,9 @@ public record SheetForm(
     public static SheetForm after(Job job, Sheet sheet) {
         SheetForm same = of(sheet);
         return new SheetForm(
-                Words.of("sheet.numbered", job.sheets().size() + 1),
+                Words.of(
+                        "sheet.numbered",
+                        job.sheets().stream().filter(s -> s.planned().isEmpty()).count() + 1),
                 same.width,
                 same.height,
                 same.bleed,

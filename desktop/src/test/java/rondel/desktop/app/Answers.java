@@ -3,6 +3,7 @@ package rondel.desktop.app;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -18,11 +19,14 @@ import rondel.desktop.compose.template.FillInForm;
 import rondel.desktop.compose.thing.ThingForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.files.FileChoices;
-import rondel.desktop.files.Questions;
+import rondel.desktop.gang.DesignDialog;
+import rondel.desktop.gang.NamesModel;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.export.ExportFormat;
+import rondel.gang.copies.DesignContents;
 import rondel.geometry.Box;
+import rondel.job.Design;
 import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
@@ -30,10 +34,11 @@ import rondel.job.RoleRule;
 import rondel.units.LengthUnit;
 
 /** What the person would say in dialogs. */
-final class Answers implements FileChoices, Questions {
+final class Answers implements FileChoices, WindowQuestions {
     Path job;
     List<Path> artwork = List.of();
     List<Path> fonts = List.of();
+    Path list;
     Path export;
     Optional<UnaryOperator<SheetForm>> sheet = Optional.empty();
     LeftOverAnswer recover = LeftOverAnswer.BRING_BACK;
@@ -46,6 +51,13 @@ final class Answers implements FileChoices, Questions {
     Optional<UnaryOperator<List<Paint.Stop>>> stops = Optional.empty();
     UnaryOperator<MirrorForm> mirror = UnaryOperator.identity();
     Optional<RepeatForm> repeat = Optional.empty();
+    /** The name of the design that is meant; without, none. */
+    Optional<String> design = Optional.empty();
+
+    Optional<Function<Boolean, Design>> folded = Optional.empty();
+    /** What is done with a list of names. */
+    Consumer<NamesModel> names = n -> {};
+
     Optional<Integer> alternative = Optional.empty();
     int compared;
     Optional<Function<GlyphSheet, GlyphPick>> glyph = Optional.empty();
@@ -65,6 +77,11 @@ final class Answers implements FileChoices, Questions {
     @Override
     public List<Path> artworkToPlace() {
         return artwork;
+    }
+
+    @Override
+    public Optional<Path> listToRead() {
+        return Optional.ofNullable(list);
     }
 
     @Override
@@ -125,6 +142,23 @@ final class Answers implements FileChoices, Questions {
     @Override
     public Optional<MirrorForm> mirror(MirrorForm suggested, LengthUnit unit) {
         return Optional.of(mirror.apply(suggested));
+    }
+
+    @Override
+    public Optional<Design> design(Job job, String title, String go) {
+        return design.flatMap(name -> DesignDialog.all(job).stream()
+                .filter(d -> DesignContents.name(job, d).equals(name))
+                .findFirst());
+    }
+
+    @Override
+    public Optional<Design> folded(Job job, Optional<Design> first, boolean tag) {
+        return folded.map(f -> f.apply(tag));
+    }
+
+    @Override
+    public void names(NamesModel model) {
+        names.accept(model);
     }
 
     @Override

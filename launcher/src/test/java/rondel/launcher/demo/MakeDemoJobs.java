@@ -23,6 +23,9 @@ public final class MakeDemoJobs {
         jobs.put("shell-whale", ShellWhale::make);
         jobs.put("lettering-sign", LetteringSign::make);
         jobs.put("photo-stickers", PhotoStickers::make);
+        jobs.put("salt-jar-tags", SaltJarTags::make);
+        jobs.put("nested-leaves", NestedLeaves::make);
+        jobs.put("sticker-run", StickerRun::make);
         return jobs;
     }
 

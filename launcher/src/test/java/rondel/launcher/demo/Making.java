@@ -5,12 +5,12 @@ import java.io.InputStream;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import rondel.catalogue.WhatFollows;
 import rondel.compose.lettering.AddText;
 import rondel.compose.lettering.ArcPath;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.fonts.UsualEditing;
 import rondel.formats.reading.ArtworkReader;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -25,6 +25,7 @@ import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.ShapeElement;
 import rondel.job.Sheet;
+import rondel.job.SheetId;
 import rondel.job.Stroke;
 import rondel.job.TextAlign;
 import rondel.job.Traits;
@@ -43,6 +44,7 @@ final class Making {
     private final ArtworkReader reader = new ArtworkReader(new ShippedFonts());
     private final Typesetter typesetter = new Typesetter(new ShippedFonts());
     private Job job;
+    private Optional<SheetId> on = Optional.empty();
 
     Making(Job blank) {
         job = blank;
@@ -52,14 +54,19 @@ final class Making {
         return job;
     }
 
+    /** The sheet that things are put on: the first, unless another was named. */
     Sheet sheet() {
-        return job.sheets().getFirst();
+        return on.map(job::sheet).orElseGet(() -> job.sheets().getFirst());
+    }
+
+    void on(SheetId sheet) {
+        on = Optional.of(sheet);
     }
 
     /** Makes an edit; gives what it leaves selected. */
     List<ElementId> then(Operation operation) {
         Job before = job;
-        job = WhatFollows.editing().apply(operation, job);
+        job = UsualEditing.editing().apply(operation, job);
         return operation.selects(before, job);
     }
 

@@ -1,0 +1,95 @@
+package rondel.desktop.gang;
+
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import rondel.desktop.field.Figure;
+import rondel.desktop.field.FigureField;
+import rondel.desktop.look.ChoiceNames;
+import rondel.words.Words;
+
+/** Labelled fields of a plan, each of which changes it at once. */
+abstract class PlanForm extends VBox {
+
+    private final GridPane grid = new GridPane(8, 6);
+    private boolean showing;
+    private int rows;
+
+    PlanForm() {
+        super(8);
+        ColumnConstraints fields = new ColumnConstraints();
+        fields.setHgrow(Priority.ALWAYS);
+        fields.setFillWidth(true);
+        grid.getColumnConstraints().setAll(new ColumnConstraints(), fields);
+        getChildren().add(grid);
+    }
+
+    /** Shows what the plan says; what is shown changes nothing. */
+    final void showing(Runnable show) {
+        showing = true;
+        show.run();
+        showing = false;
+    }
+
+    final void row(String key, Node field) {
+        Label label = new Label(Words.of(key));
+        label.setLabelFor(field);
+        label.setMinWidth(USE_PREF_SIZE);
+        field.setAccessibleText(Words.of(key));
+        grid.addRow(rows++, label, field);
+        label.visibleProperty().bind(field.visibleProperty());
+        label.managedProperty().bind(field.visibleProperty());
+        field.managedProperty().bind(field.visibleProperty());
+    }
+
+    final void wide(Node field) {
+        grid.add(field, 0, rows++, 2, 1);
+        field.managedProperty().bind(field.visibleProperty());
+    }
+
+    final FigureField figure(String id, String key, Figure figure, DoubleConsumer typed) {
+        FigureField field = new FigureField(id, Words.of(key), figure, v -> {
+            if (!showing) {
+                typed.accept(v);
+            }
+        });
+        field.setPrefColumnCount(7);
+        row(key, field);
+        return field;
+    }
+
+    final <T> ChoiceBox<T> choice(String id, String key, T[] values, Function<T, String> word, Consumer<T> chosen) {
+        ChoiceBox<T> box = new ChoiceBox<>();
+        box.setId(id);
+        box.getItems().setAll(values);
+        box.setConverter(new ChoiceNames<>(word));
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setOnAction(e -> {
+            if (!showing && box.getValue() != null) {
+                chosen.accept(box.getValue());
+            }
+        });
+        row(key, box);
+        return box;
+    }
+
+    final CheckBox check(String id, String key, Consumer<Boolean> chosen) {
+        CheckBox box = new CheckBox(Words.of(key));
+        box.setId(id);
+        box.setOnAction(e -> {
+            if (!showing) {
+                chosen.accept(box.isSelected());
+            }
+        });
+        wide(box);
+        return box;
+    }
+}

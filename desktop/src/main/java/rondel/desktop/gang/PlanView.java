@@ -1,0 +1,147 @@
+package rondel.desktop.gang;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Accordion;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TitledPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import rondel.desktop.command.CommandButton;
+import rondel.desktop.command.Commands;
+import rondel.gang.plan.PlanFigures;
+import rondel.job.Plan;
+import rondel.words.Words;
+
+/** The open plan: what it comes to, always in view, and its figures. */
+public final class PlanView extends VBox {
+
+    private final GangModel model;
+    private final NestRun nest;
+    private final Label sheets = figure("gang-sheets");
+    private final Label copies = figure("gang-copies");
+    private final Label used = figure("gang-used");
+    private final Label cost = figure("gang-cost");
+    private final Label note = new Label();
+    private final VBox all;
+
+    public PlanView(GangModel model, NestRun nest, Commands commands, StockChoice stocks) {
+        super(10);
+        this.model = model;
+        this.nest = nest;
+        setId("gang-right");
+        getStyleClass().addAll("side", "measure");
+        Label title = new Label(Words.of("gang.plan"));
+        title.getStyleClass().add("side-title");
+        GridPane told = new GridPane(10, 4);
+        told.getStyleClass().add("gang-told");
+        told.addRow(0, quiet("gang.sheets"), sheets, quiet("gang.copies"), copies);
+        told.addRow(1, quiet("gang.used"), used, quiet("gang.cost"), cost);
+        note.setId("gang-note");
+        note.setWrapText(true);
+        note.getStyleClass().add("quiet");
+        note.managedProperty().bind(note.visibleProperty());
+        Accordion parts = new Accordion(
+                titled("gang.layout", new WaySection(model, nest)),
+                titled("gang.stock", new StockSection(model, stocks)),
+                titled("gang.marks", new MarksSection(model)),
+                titled("gang.hand", buttons(commands, List.of("putBack", "makeOwn", "swapDesign", "addCopies"))));
+        parts.setId("gang-parts");
+        parts.setExpandedPane(parts.getPanes().getFirst());
+        ScrollPane scroll = new ScrollPane(parts);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        all = new VBox(10, told, note, scroll);
+        VBox.setVgrow(all, Priority.ALWAYS);
+        Label none = new Label(Words.of("gang.noPlan"));
+        none.setWrapText(true);
+        none.getStyleClass().add("quiet");
+        none.visibleProperty().bind(all.visibleProperty().not());
+        none.managedProperty().bind(none.visibleProperty());
+        all.managedProperty().bind(all.visibleProperty());
+        getChildren().addAll(title, none, all);
+        model.onChange(this::follow);
+        nest.onChange(() -> {
+            parts.getPanes().stream()
+                    .map(TitledPane::getContent)
+                    .filter(VBox.class::isInstance)
+                    .flatMap(v -> ((VBox) v).getChildren().stream())
+                    .filter(WaySection.class::isInstance)
+                    .forEach(w -> ((WaySection) w).follow());
+            follow();
+        });
+        follow();
+    }
+
+    private static Label figure(String id) {
+        Label label = new Label();
+        label.setId(id);
+        label.getStyleClass().add("gang-figure");
+        return label;
+    }
+
+    private static Label quiet(String key) {
+        Label label = new Label(Words.of(key));
+        label.getStyleClass().add("quiet");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static TitledPane titled(String key, Node content) {
+        TitledPane part = new TitledPane(Words.of(key), new VBox(6, content));
+        part.setId("part-" + key.substring(key.lastIndexOf('.') + 1));
+        part.getStyleClass().add("part");
+        part.setAnimated(false);
+        return part;
+    }
+
+    private static FlowPane buttons(Commands commands, List<String> ids) {
+        FlowPane buttons = new FlowPane(6, 6);
+        ids.forEach(id -> buttons.getChildren().add(CommandButton.of(commands.get(id))));
+        return buttons;
+    }
+
+    private void follow() {
+        Optional<Plan> plan = model.plan();
+        all.setVisible(plan.isPresent());
+        Optional<GangModel.Told> told = model.told();
+        if (plan.isEmpty() || told.isEmpty()) {
+            List.of(sheets, copies, used, cost).forEach(l -> l.setText("…"));
+            note.setVisible(false);
+            return;
+        }
+        PlanFigures f = told.get().figures();
+        sheets.setText(String.valueOf(f.sheets()));
+        copies.setText(String.valueOf(f.fullest()));
+        used.setText(String.format(Locale.ROOT, "%.1f %%", 100 * f.used()));
+        cost.setText(
+                f.cost().isPresent()
+                        ? String.format(Locale.ROOT, "%.2f", f.cost().getAsDouble())
+                        : Words.of("gang.noPrice"));
+        note.setText(note(told.get()));
+        note.setVisible(!note.getText().isEmpty());
+    }
+
+    private String note(GangModel.Told told) {
+        PlanFigures f = told.figures();
+        StringBuilder said = new StringBuilder();
+        if (f.byHand() > 0) {
+            said.append(Words.of(f.byHand() == 1 ? "gang.oneByHand" : "gang.byHand", String.valueOf(f.byHand())));
+        }
+        if (f.takenOut() > 0) {
+            said.append(said.isEmpty() ? "" : " ")
+                    .append(Words.of(
+                            f.takenOut() == 1 ? "gang.oneTakenOut" : "gang.takenOut", String.valueOf(f.takenOut())));
+        }
+        if (!told.upToDate() && !nest.isRunning()) {
+            said.append(said.isEmpty() ? "" : " ").append(Words.of("gang.stale"));
+        }
+        return said.toString();
+    }
+}
