@@ -14,6 +14,9 @@ import rondel.job.ShapeElement;
 /** The size by which a design is laid out: the box around its cut lines, where it has any, else around all it shows. */
 final class DesignBox {
 
+    /** Cut lines that take less of all there is are holes, and do not go around it. */
+    private static final double AROUND = 0.5;
+
     private final List<Box> cuts = new ArrayList<>();
 
     private DesignBox() {}
@@ -21,10 +24,16 @@ final class DesignBox {
     static Optional<Box> of(List<Element> elements) {
         DesignBox box = new DesignBox();
         elements.forEach(e -> box.take(e, Affine.IDENTITY));
+        Optional<Box> all = Box.around(elements.stream()
+                .flatMap(e -> Extent.of(e, Affine.IDENTITY).stream())
+                .toList());
         return Box.around(box.cuts)
-                .or(() -> Box.around(elements.stream()
-                        .flatMap(e -> Extent.of(e, Affine.IDENTITY).stream())
-                        .toList()));
+                .filter(c -> all.isEmpty() || area(c) >= AROUND * area(all.get()))
+                .or(() -> all);
+    }
+
+    private static double area(Box b) {
+        return b.width() * b.height();
     }
 
     private void take(Element e, Affine around) {

@@ -17,6 +17,7 @@ import rondel.gang.rows.CommonCuts;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
 import rondel.geometry.OutlineBuilder;
 import rondel.geometry.Point;
 import rondel.job.CopyElement;
@@ -70,7 +71,15 @@ final class AddedElements {
                 .map(c -> c.content().box().transformed(c.placement()))
                 .toList();
         if (plan.way() instanceof Way.Rows r && r.cutting() == Way.Cutting.BOXES && !sheet.inside()) {
-            CommonCuts.of(boxes).forEach(c -> all.add(cut(c)));
+            List<Box> alone = CommonCuts.alone(boxes);
+            alone.forEach(b -> all.add(cut(Outline.rectangle(b))));
+            List<Box> touching = new ArrayList<>(boxes);
+            touching.removeAll(alone);
+            CommonCuts.of(touching)
+                    .forEach(c -> all.add(cut(new OutlineBuilder()
+                            .moveTo(c.from().x(), c.from().y())
+                            .lineTo(c.to().x(), c.to().y())
+                            .build())));
         }
         MarkSettings marks = plan.marks();
         Box usable = sheet.stock().usable();
@@ -110,13 +119,10 @@ final class AddedElements {
                 .orElse(number);
     }
 
-    private static Element cut(CommonCuts.Cut c) {
+    private static Element cut(Outline line) {
         return new ShapeElement(
                 Traits.named(Words.of("plan.cutLine")).withRole(Role.CUT),
-                new OutlineBuilder()
-                        .moveTo(c.from().x(), c.from().y())
-                        .lineTo(c.to().x(), c.to().y())
-                        .build(),
+                line,
                 FillRule.NON_ZERO,
                 Paint.NONE,
                 Optional.of(Stroke.plain(RoleLook.usual(Role.CUT).colour(), LINE)));

@@ -3,6 +3,7 @@ package rondel.gang.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import rondel.geometry.Affine;
@@ -31,6 +32,9 @@ public final class TrueShape {
 
     private static final double OPAQUE = 0.5;
 
+    /** From which share of the design's box on lines are said to go around it. */
+    private static final double AROUND = 0.5;
+
     private TrueShape() {}
 
     /** About the middle of the design's box; nothing where it takes no room. */
@@ -40,16 +44,23 @@ public final class TrueShape {
     }
 
     private static Geometry measured(Job job, Design design, CopyContent content, GroupElement group) {
-        Optional<Geometry> cut = cut(group, Role.CUT).or(() -> cut(group, Role.KISS_CUT));
-        if (cut.isPresent()) {
-            return cut.get();
-        }
         if (design.isPaper()) {
             return FlatArea.of(Outline.rectangle(content.box()), FLATNESS);
+        }
+        Optional<Geometry> cut =
+                cut(group, Role.CUT).or(() -> cut(group, Role.KISS_CUT)).filter(g -> goesAround(g, content));
+        if (cut.isPresent()) {
+            return cut.get();
         }
         Outline covered = Overlay.united(new Silhouette(true, new Opaque(job, OPAQUE)::of)
                 .of(group.with(t -> t.withHidden(false)), Affine.IDENTITY));
         return FlatArea.of(covered, FLATNESS);
+    }
+
+    /** Whether lines go around the design, and are not holes in it only. */
+    private static boolean goesAround(Geometry cut, CopyContent content) {
+        Envelope e = cut.getEnvelopeInternal();
+        return e.getArea() >= content.box().width() * content.box().height() * AROUND;
     }
 
     /** The area inside lines of a role: a line inside another leaves a hole. */

@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.index.strtree.STRtree;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 
@@ -23,6 +25,24 @@ public final class CommonCuts {
         public double length() {
             return from.distanceTo(to);
         }
+    }
+
+    /** The boxes of some that share no side with another: each can be cut by a closed line of its own. */
+    public static List<Box> alone(List<Box> boxes) {
+        STRtree tree = new STRtree();
+        for (int i = 0; i < boxes.size(); i++) {
+            Box b = boxes.get(i);
+            tree.insert(new Envelope(b.x(), b.right(), b.y(), b.bottom()), i);
+        }
+        tree.build();
+        List<Box> alone = new ArrayList<>();
+        for (int i = 0; i < boxes.size(); i++) {
+            Box b = boxes.get(i).grown(SAME);
+            if (tree.query(new Envelope(b.x(), b.right(), b.y(), b.bottom())).size() == 1) {
+                alone.add(boxes.get(i));
+            }
+        }
+        return alone;
     }
 
     /** Level lines from the top, then upright ones from the left. */

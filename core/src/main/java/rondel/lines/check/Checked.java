@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import rondel.geometry.Affine;
 import rondel.job.Element;
+import rondel.job.GroupElement;
+import rondel.job.GroupUse;
 import rondel.job.Job;
 import rondel.job.Sheet;
 import rondel.operation.Targets;
@@ -52,11 +54,18 @@ public final class Checked {
         }
     }
 
+    /** What a plan adds to its sheets is the plan's: lines that cross between pieces, and marks, are meant to be as they are. */
+    private static boolean isPlans(Element e) {
+        return e instanceof GroupElement g && g.use() instanceof GroupUse.Added;
+    }
+
     private void place(Sheet sheet, Element e, Affine toParent, State around) {
         Affine own = toParent.times(e.placement());
         State state = around.with(e);
         all.add(new Placed(sheet, e, own, toParent, state.hidden, state.locked, state.parked));
-        e.children().forEach(c -> place(sheet, c, own, state));
+        if (!isPlans(e)) {
+            e.children().forEach(c -> place(sheet, c, own, state));
+        }
     }
 
     public Job job() {

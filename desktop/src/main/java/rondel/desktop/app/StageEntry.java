@@ -67,7 +67,10 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
                         new DesignsView(w.gang(), w.commands()),
                         w.sheet(),
                         new PlanView(w.gang(), w.nest(), w.commands(), w.stocks())),
-                List.of());
+                List.of(
+                        new StageShot("gang", 9, ""),
+                        new StageShot("nest", 10, ""),
+                        new StageShot("stickers-on-stock", 11, "")));
     }
 
     /** Opens one of the tools of the Lines stage. */

@@ -76,7 +76,7 @@ final class SaltJarTags {
         m.box("Ground", new Box(-2, -2, WIDE + 4, HIGH + 4), Making.FOAM);
         hole(m);
         m.place("shells/scallop.svg", 11.5, 11, 15);
-        ElementId name = m.text("Heron Strand", "Great Vibes", 9.5, WIDE / 2, 36, Making.DEEP);
+        ElementId name = m.text("Heron Strand", "Great Vibes", 6.6, WIDE / 2, 36, Making.DEEP);
         m.text("sea salt", "EB Garamond", 4.6, WIDE / 2, 43.5, Making.SEA);
         m.then(new AddSheet("Back", WIDE, HIGH));
         SheetId back = m.job().sheets().getLast().id();

@@ -4,6 +4,7 @@ import java.util.List;
 import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
+import rondel.job.GroupUse;
 import rondel.job.Role;
 import rondel.lines.check.Check;
 import rondel.lines.check.Checked;
@@ -23,8 +24,11 @@ public record NothingToCut() implements Check {
     }
 
     private static boolean cut(Element e) {
-        return e instanceof CopyElement c
-                && c.content().once(NothingToCut.class, g -> GroupElement.everything(g)
-                        .anyMatch(x -> x.role().isCut()));
+        return e instanceof GroupElement added
+                        && added.use() instanceof GroupUse.Added
+                        && added.children().stream().anyMatch(x -> x.role().isCut())
+                || e instanceof CopyElement c
+                        && c.content().once(NothingToCut.class, g -> GroupElement.everything(g)
+                                .anyMatch(x -> x.role().isCut()));
     }
 }
