@@ -39,7 +39,7 @@ import rondel.desktop.export.ExportChoice;
 import rondel.desktop.gang.DesignDialog;
 import rondel.desktop.gang.FoldDialog;
 import rondel.desktop.gang.NamesDialog;
-import rondel.desktop.gang.NamesModel;
+import rondel.desktop.gang.planning.NamesModel;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.geometry.Box;

@@ -1,7 +1,7 @@
 package rondel.desktop.app;
 
 import rondel.desktop.files.Questions;
-import rondel.desktop.gang.GangQuestions;
+import rondel.desktop.gang.planning.GangQuestions;
 
 /** All that a window asks the person. */
 public interface WindowQuestions extends Questions, GangQuestions {}

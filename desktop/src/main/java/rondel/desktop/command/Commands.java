@@ -17,7 +17,7 @@ import rondel.desktop.desk.Desk;
 import rondel.desktop.files.DemoJobs;
 import rondel.desktop.files.JobActions;
 import rondel.desktop.files.Questions;
-import rondel.desktop.gang.GangActions;
+import rondel.desktop.gang.planning.GangActions;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Stage;

@@ -1,7 +1,7 @@
 package rondel.desktop.command;
 
 import rondel.desktop.desk.Desk;
-import rondel.desktop.gang.GangActions;
+import rondel.desktop.gang.planning.GangActions;
 import rondel.desktop.model.Bench;
 
 /** Commands that lay copies out on stock. */

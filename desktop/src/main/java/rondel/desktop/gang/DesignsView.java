@@ -17,6 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.look.ChoiceNames;
 import rondel.gang.plan.PlanFigures;
 import rondel.job.Design;

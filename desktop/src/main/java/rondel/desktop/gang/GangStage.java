@@ -1,6 +1,7 @@
 package rondel.desktop.gang;
 
 import javafx.scene.layout.Region;
+import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.model.Stage;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.stage.StageView;

@@ -4,6 +4,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.gang.planning.GangModel;
 import rondel.job.MarkSettings;
 import rondel.units.LengthUnit;
 

@@ -32,6 +32,7 @@ import rondel.desktop.desk.Derived;
 import rondel.desktop.dialog.FormDialog;
 import rondel.desktop.field.LengthInput;
 import rondel.desktop.files.FileChoices;
+import rondel.desktop.gang.planning.NamesModel;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;

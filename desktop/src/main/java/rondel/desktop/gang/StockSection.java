@@ -11,6 +11,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.gang.planning.GangModel;
+import rondel.desktop.gang.planning.StockChoice;
 import rondel.desktop.look.ChoiceNames;
 import rondel.job.Margins;
 import rondel.job.Plan;

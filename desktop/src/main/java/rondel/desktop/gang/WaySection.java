@@ -10,6 +10,8 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.HBox;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.gang.planning.GangModel;
+import rondel.desktop.gang.planning.NestRun;
 import rondel.job.NestSettings;
 import rondel.job.Plan;
 import rondel.job.RowSettings;

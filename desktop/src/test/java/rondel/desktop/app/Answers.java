@@ -20,7 +20,7 @@ import rondel.desktop.compose.thing.ThingForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.files.FileChoices;
 import rondel.desktop.gang.DesignDialog;
-import rondel.desktop.gang.NamesModel;
+import rondel.desktop.gang.planning.NamesModel;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.export.ExportFormat;

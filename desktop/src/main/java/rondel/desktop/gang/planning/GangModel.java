@@ -1,4 +1,4 @@
-package rondel.desktop.gang;
+package rondel.desktop.gang.planning;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -179,7 +179,7 @@ public final class GangModel {
     }
 
     /** Lays out a list again after its rows have changed: one copy of each that is made now, folded as before. */
-    void relist(NameList list) {
+    public void relist(NameList list) {
         plan().ifPresent(p -> {
             Optional<Design> first =
                     p.designs().stream().map(DesignCount::design).findFirst();
@@ -252,7 +252,7 @@ public final class GangModel {
         return DesignContents.name(bench.job(), design);
     }
 
-    Desk desk() {
+    public Desk desk() {
         return desk;
     }
 }

@@ -1,4 +1,4 @@
-package rondel.desktop.gang;
+package rondel.desktop.gang.planning;
 
 import java.util.EnumSet;
 import java.util.Optional;

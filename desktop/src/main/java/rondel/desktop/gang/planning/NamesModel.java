@@ -1,4 +1,4 @@
-package rondel.desktop.gang;
+package rondel.desktop.gang.planning;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -44,7 +44,7 @@ public final class NamesModel {
     private Map<Integer, List<NameFindings.About>> findings = Map.of();
     private Workers.Task task = new Workers.Task();
 
-    NamesModel(GangModel gang, Progress progress, Supplier<FontBook> fonts, Optional<Design> template) {
+    public NamesModel(GangModel gang, Progress progress, Supplier<FontBook> fonts, Optional<Design> template) {
         this.gang = gang;
         this.desk = gang.desk();
         this.progress = progress;
@@ -62,11 +62,11 @@ public final class NamesModel {
         fill();
     }
 
-    Desk desk() {
+    public Desk desk() {
         return desk;
     }
 
-    void onChange(Runnable listener) {
+    public void onChange(Runnable listener) {
         listeners.add(listener);
     }
 
@@ -74,11 +74,11 @@ public final class NamesModel {
         List.copyOf(listeners).forEach(Runnable::run);
     }
 
-    Optional<Design> template() {
+    public Optional<Design> template() {
         return template;
     }
 
-    void template(Design other) {
+    public void template(Design other) {
         template = Optional.of(other);
         list.ifPresent(l -> take(
                 new NameTable(
@@ -89,25 +89,25 @@ public final class NamesModel {
     }
 
     /** The texts and windows of the template. */
-    List<ColumnMatching.Place> places() {
+    public List<ColumnMatching.Place> places() {
         return template.map(t -> ColumnMatching.places(desk.bench().job(), t)).orElse(List.of());
     }
 
-    Optional<NameList> list() {
+    public Optional<NameList> list() {
         return filled.map(FillNames.Filled::list).or(() -> list);
     }
 
     /** What is to be said of a row. */
-    List<NameFindings.About> findings(int row) {
+    public List<NameFindings.About> findings(int row) {
         return findings.getOrDefault(row, List.of());
     }
 
-    int findings() {
+    public int findings() {
         return findings.values().stream().mapToInt(List::size).sum();
     }
 
     /** Reads a file in the background. */
-    void read(Path file) {
+    public void read(Path file) {
         progress.runFile(
                 Words.of("names.reading"),
                 () -> NameTableReader.read(file),
@@ -115,7 +115,7 @@ public final class NamesModel {
     }
 
     /** Takes a table that was copied somewhere. */
-    void paste(String text) {
+    public void paste(String text) {
         try {
             take(NameTableReader.parse(text), Words.of("names.pastedList"), Optional.empty());
         } catch (Refusal e) {
@@ -124,7 +124,7 @@ public final class NamesModel {
     }
 
     /** Reads the list's file again. */
-    void again() {
+    public void again() {
         list.ifPresent(l -> progress.runFile(Words.of("names.reading"), () -> NameListFile.again(l), fresh -> {
             list = Optional.of(fresh);
             filled = Optional.empty();
@@ -145,13 +145,13 @@ public final class NamesModel {
     }
 
     /** The column that goes into a blank, where one does. */
-    Optional<NameList.Blank> blank(ElementId element) {
+    public Optional<NameList.Blank> blank(ElementId element) {
         return list().flatMap(l ->
                 l.blanks().stream().filter(b -> b.element().equals(element)).findFirst());
     }
 
     /** Lets a column go into a blank; none where none is named. */
-    void map(ElementId element, Optional<String> column, OptionalDouble room, double smallest) {
+    public void map(ElementId element, Optional<String> column, OptionalDouble room, double smallest) {
         list().ifPresent(l -> {
             List<NameList.Blank> blanks = new ArrayList<>(l.blanks());
             blanks.removeIf(b -> b.element().equals(element));
@@ -160,12 +160,12 @@ public final class NamesModel {
         });
     }
 
-    void count(Optional<String> column) {
+    public void count(Optional<String> column) {
         list().ifPresent(l -> change(
                 new NameList(l.id(), l.name(), l.template(), l.source(), l.columns(), l.blanks(), column, l.rows())));
     }
 
-    void cell(int row, int column, String said) {
+    public void cell(int row, int column, String said) {
         row(row, r -> {
             List<String> cells = new ArrayList<>(r.cells());
             cells.set(column, said);
@@ -173,7 +173,7 @@ public final class NamesModel {
         });
     }
 
-    void leaveOut(int row, boolean out) {
+    public void leaveOut(int row, boolean out) {
         row(row, r -> r.withLeftOut(out));
     }
 
@@ -220,20 +220,20 @@ public final class NamesModel {
         return rows;
     }
 
-    boolean isFilled() {
+    public boolean isFilled() {
         return filled.isPresent();
     }
 
     /** The job as it would be with the list in it: for looking at single rows. */
-    Optional<Job> preview() {
+    public Optional<Job> preview() {
         return filled.map(f -> {
             Job job = desk.bench().job();
-            return edit(f).apply(job);
+            return desk.bench().history().editing().direct(edit(f), job);
         });
     }
 
     /** The design of a row, in the job that {@link #preview} gives. */
-    Design.Row design(int row) {
+    public Design.Row design(int row) {
         NameList kept = kept(filled.orElseThrow());
         return new Design.Row(kept.template(), kept.id(), row);
     }
@@ -252,7 +252,7 @@ public final class NamesModel {
     /** Keeps the list in the job; one that no plan lays out yet is laid out.
      *
      * @throws Refusal if there is no list, or no row of it is made */
-    void keep() {
+    public void keep() {
         FillNames.Filled f = filled.orElseThrow(() -> Refusal.of("names.notFilled"));
         NameList kept = kept(f);
         if (kept.blanks().isEmpty()) {
