@@ -38,6 +38,8 @@ public final class Bench {
         sets.put("halos", HalosOfStickers::rows);
         sets.put("regroup", RegroupingPieces::rows);
         sets.put("fill", FillingOutlines::rows);
+        sets.put("nest", NestingShapes::rows);
+        sets.put("gang", GangOfCopies::rows);
         sets.put("trace", TracingMasks::rows);
         sets.put("sweep", Sweep::rows);
         sets.put("start", StartUp::rows);

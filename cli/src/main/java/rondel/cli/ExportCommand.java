@@ -110,6 +110,9 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--layers", description = "a group for what is printed and for each role")
     private boolean layers;
 
+    @Option(names = "--share-copies", description = "in SVG, draw copies of a design once and use that")
+    private boolean shareCopies;
+
     @Option(names = "--json", description = "say what was written as JSON")
     private boolean json;
 
@@ -153,7 +156,7 @@ final class ExportCommand implements Callable<Integer> {
                                 ? RasterSize.Fit.REFUSE
                                 : choice("--fit", fit, "crop", "pad") == 0 ? RasterSize.Fit.CROP : RasterSize.Fit.PAD),
                 transparent,
-                new LineLook(byRole, hairline, layers),
+                new LineLook(byRole, hairline, layers, shareCopies),
                 each == null
                         ? ExportRequest.Each.SHEET
                         : choice("--each", each, "element", "alternative") == 0

@@ -48,6 +48,7 @@ public final class ExportDialog {
     private final Label summary = new Label();
     private final Function<ExportChoice, String> told;
     private final CheckBox layers = new CheckBox(Words.of("export.layers"));
+    private final CheckBox shared = new CheckBox(Words.of("export.shareCopies"));
 
     /** Something to choose, and what it is called. */
     private record Offer<T>(String label, T value) {
@@ -99,6 +100,7 @@ public final class ExportDialog {
         byRole.setId("export-by-role");
         hairline.setId("export-hairline");
         layers.setId("export-layers");
+        shared.setId("export-share-copies");
         kind.valueProperty().subscribe(k -> byRole.setSelected(k == ExportFormat.SVG));
         summary.setId("export-summary");
         summary.setWrapText(true);
@@ -170,6 +172,7 @@ public final class ExportDialog {
                 .row(byRole)
                 .row(hairline)
                 .row(layers)
+                .row(shared)
                 .row(summary)
                 .ask(owner, Words.of("export.heading"), Words.of("export.go"), this::choice);
     }
@@ -188,7 +191,7 @@ public final class ExportDialog {
                         pixels(height),
                         fit.getValue().value()),
                 transparent.isSelected(),
-                new LineLook(byRole.isSelected(), hairline.isSelected(), layers.isSelected()),
+                new LineLook(byRole.isSelected(), hairline.isSelected(), layers.isSelected(), shared.isSelected()),
                 each.getValue().value());
     }
 

@@ -79,6 +79,13 @@ public enum ExportFormat {
             output.pages().forEach(p -> found.addAll(Unpaintable.of(p.elements(), Affine.IDENTITY, p.media())));
             return found.stream().distinct().toList();
         }
+        if (this == SVG) {
+            AtomicFile.write(
+                    output.file(),
+                    over,
+                    out -> SvgWriter.write(output.pages().getFirst(), pictures, output.shared(), out));
+            return List.of();
+        }
         if (!output.trimmed()) {
             return write(output.pages().getFirst(), output.size(), pictures, output.file(), over);
         }

@@ -20,7 +20,7 @@ public final class Exporting {
     private Exporting() {}
 
     /** One file with its pages; only a PDF has several. */
-    public record Output(Path file, List<Page> pages, PixelSize size, boolean trimmed) {}
+    public record Output(Path file, List<Page> pages, PixelSize size, boolean trimmed, boolean shared) {}
 
     /** All files of a request, worked out before any is written.
      *
@@ -31,7 +31,11 @@ public final class Exporting {
         boolean together = request.format() == ExportFormat.PDF && request.each() == ExportRequest.Each.SHEET;
         if (together) {
             return List.of(new Output(
-                    target, pages.stream().map(ExportPages.Named::page).toList(), new PixelSize(1, 1, 72), false));
+                    target,
+                    pages.stream().map(ExportPages.Named::page).toList(),
+                    new PixelSize(1, 1, 72),
+                    false,
+                    request.lines().shared()));
         }
         List<Path> files = FileNamePattern.files(target, job, pages, request.each());
         List<Output> outputs = new ArrayList<>();
@@ -46,9 +50,19 @@ public final class Exporting {
                     && !exact;
             if (request.format().ofPixels()) {
                 RasterSize.Framed framed = request.size().of(page);
-                outputs.add(new Output(files.get(i), List.of(framed.page()), framed.size(), trimmed));
+                outputs.add(new Output(
+                        files.get(i),
+                        List.of(framed.page()),
+                        framed.size(),
+                        trimmed,
+                        request.lines().shared()));
             } else {
-                outputs.add(new Output(files.get(i), List.of(page), new PixelSize(1, 1, 72), false));
+                outputs.add(new Output(
+                        files.get(i),
+                        List.of(page),
+                        new PixelSize(1, 1, 72),
+                        false,
+                        request.lines().shared()));
             }
         }
         return outputs;

@@ -34,7 +34,7 @@ final class PdfContext {
     final Affine toPage;
     private final PictureSource pictures;
     private final Map<MediaId, PDImageXObject> images;
-    final Map<CopyContent, PDFormXObject> copies;
+    final Map<CopyContent, Optional<PDFormXObject>> copies;
 
     PdfContext(PDDocument document, Page page, Affine toPage, PictureSource pictures) {
         this(document, page, toPage, pictures, new HashMap<>(), new HashMap<>());
@@ -46,7 +46,7 @@ final class PdfContext {
             Affine toPage,
             PictureSource pictures,
             Map<MediaId, PDImageXObject> images,
-            Map<CopyContent, PDFormXObject> copies) {
+            Map<CopyContent, Optional<PDFormXObject>> copies) {
         this.document = document;
         this.page = page;
         this.toPage = toPage;

@@ -55,25 +55,29 @@ final class PdfForms {
     /** A form that shows what copies of a design do, in mm in the design's own space; nothing where that depends on the page: shadows, whose
      *  light comes from one side of the sheet, and what has transparency or patterns of its own. */
     static Optional<PDFormXObject> copy(PdfContext context, CopyContent content) throws IOException {
+        Optional<PDFormXObject> known = context.copies.get(content);
+        if (known == null) {
+            known = drawn(context, content);
+            context.copies.put(content, known);
+        }
+        return known;
+    }
+
+    private static Optional<PDFormXObject> drawn(PdfContext context, CopyContent content) throws IOException {
         Optional<Box> ink = PaintedExtent.of(content.group(), Affine.IDENTITY);
-        if (ink.isEmpty() || GroupElement.everything(content.group()).anyMatch(PdfForms::belongsToPage)) {
+        if (ink.isEmpty() || content.everything().anyMatch(PdfForms::belongsToPage)) {
             return Optional.empty();
         }
-        PDFormXObject known = context.copies.get(content);
-        if (known == null) {
-            PDAppearanceStream form = new PDAppearanceStream(context.document);
-            Box b = ink.get().grown(1);
-            form.setBBox(new PDRectangle((float) b.x(), (float) b.y(), (float) b.width(), (float) b.height()));
-            form.setResources(new PDResources());
-            try (OutputStream bytes = form.getContentStream().createOutputStream(COSName.FLATE_DECODE);
-                    PDPageContentStream stream = new PDPageContentStream(context.document, form, bytes)) {
-                new PdfPainter(context.inDesign(), stream, form.getResources())
-                        .elements(List.of(content.group()), Affine.IDENTITY);
-            }
-            context.copies.put(content, form);
-            known = form;
+        PDAppearanceStream form = new PDAppearanceStream(context.document);
+        Box b = ink.get().grown(1);
+        form.setBBox(new PDRectangle((float) b.x(), (float) b.y(), (float) b.width(), (float) b.height()));
+        form.setResources(new PDResources());
+        try (OutputStream bytes = form.getContentStream().createOutputStream(COSName.FLATE_DECODE);
+                PDPageContentStream stream = new PDPageContentStream(context.document, form, bytes)) {
+            new PdfPainter(context.inDesign(), stream, form.getResources())
+                    .elements(List.of(content.group()), Affine.IDENTITY);
         }
-        return Optional.of(known);
+        return Optional.of(form);
     }
 
     private static boolean belongsToPage(Element e) {

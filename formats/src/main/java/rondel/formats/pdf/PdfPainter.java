@@ -24,6 +24,7 @@ import rondel.job.Media;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
 import rondel.job.Rgba;
+import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
@@ -64,6 +65,10 @@ final class PdfPainter {
     void elements(List<Element> elements, Affine toStream) throws IOException {
         for (Element e : elements) {
             Cancellation.check();
+            if (e instanceof CopyElement c && isPlain(c)) {
+                copy(c, toStream);
+                continue;
+            }
             Affine own = toStream.times(e.placement());
             boolean seen = Page.made(e) && e.opacity() > 0 && Math.abs(own.determinant()) > 0;
             if (seen && problem(e, own)) {
@@ -72,6 +77,15 @@ final class PdfPainter {
                 element(e, toStream);
             }
         }
+    }
+
+    /** Whether nothing is done to a copy but to put it somewhere: there may be ten thousand. */
+    private static boolean isPlain(CopyElement c) {
+        return !c.hidden()
+                && c.role() == Role.PRINT
+                && c.opacity() >= 1
+                && c.traits().shadow().isEmpty()
+                && Math.abs(c.placement().determinant()) > 0;
     }
 
     /** Whether readers of the file could not paint it in time. */

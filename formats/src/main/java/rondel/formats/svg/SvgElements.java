@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Base64;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -39,9 +40,13 @@ final class SvgElements {
     private final PictureSource pictures;
     private final SvgDefinitions definitions;
     private final SvgPaints paints;
+    private final boolean shared;
     private final Set<String> ids = new HashSet<>(Set.of("paper"));
+    private final Map<String, Integer> numbered = new HashMap<>();
 
-    SvgElements(Map<MediaId, Media> media, PictureSource pictures, SvgDefinitions definitions) {
+    /** @param shared whether copies of a design are drawn once, and used */
+    SvgElements(Map<MediaId, Media> media, PictureSource pictures, SvgDefinitions definitions, boolean shared) {
+        this.shared = shared;
         this.media = media;
         this.pictures = pictures;
         this.definitions = definitions;
@@ -72,7 +77,7 @@ final class SvgElements {
                 drawn(xml, t, t.outline(), FillRule.NON_ZERO, t.fill(), t.stroke(), Optional.of(t.content()), own);
             case PictureElement p -> picture(xml, p);
             case GroupElement g -> group(xml, g, own, Optional.empty());
-            case CopyElement c -> group(xml, c.asGroup(), own, Optional.empty());
+            case CopyElement c -> copy(xml, c, own);
         }
     }
 
@@ -94,6 +99,25 @@ final class SvgElements {
         title(xml, title);
         g.children().forEach(c -> write(xml, c, own));
         xml.close("g");
+    }
+
+    private void copy(XmlText xml, CopyElement c, Affine own) {
+        boolean fromOneSide = c.content().once(SvgElements.class, g -> c.content()
+                .everything()
+                .anyMatch(e -> e.traits().shadow().isPresent()));
+        if (!shared || fromOneSide) {
+            group(xml, c.asGroup(), own, Optional.empty());
+            return;
+        }
+        String id = definitions.id(c.content(), "design", d -> {
+            d.xml().open("g").attribute("id", d.id());
+            group(d.xml(), c.content().group(), own, Optional.empty());
+            d.xml().close("g");
+        });
+        String title = begin(xml, "use", c);
+        xml.attribute("xlink:href", "#" + id);
+        title(xml, title);
+        xml.close("use");
     }
 
     private static double scale(Affine own) {
@@ -218,11 +242,11 @@ final class SvgElements {
 
     private String uniqueId(String name) {
         String plain = name.strip().replaceAll("[^\\p{L}\\p{Nd}_.-]+", "-");
-        boolean taken = plain.matches("(gradient|pattern|clip|mask)-\\d+");
+        boolean taken = plain.matches("(gradient|pattern|clip|mask|design)-\\d+");
         String start = plain.isEmpty() || taken || !Character.isLetter(plain.charAt(0)) ? "_" + plain : plain;
         String id = start;
-        for (int i = 2; !ids.add(id); i++) {
-            id = start + "-" + i;
+        while (!ids.add(id)) {
+            id = start + "-" + numbered.merge(start, 2, (before, first) -> before + 1);
         }
         return id;
     }

@@ -1,8 +1,11 @@
 package rondel.formats.svg;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import rondel.formats.page.Page;
 import rondel.geometry.Affine;
 import rondel.paint.PictureSource;
@@ -13,14 +16,44 @@ public final class SvgWriter {
 
     private SvgWriter() {}
 
+    /** As {@link #write(Page, PictureSource, boolean, OutputStream)}, with copies written out. */
     public static void write(Page page, PictureSource pictures, OutputStream out) throws IOException {
-        out.write(text(page, pictures).getBytes(StandardCharsets.UTF_8));
+        write(page, pictures, false, out);
+    }
+
+    /** Writes as it goes: a page of ten thousand copies is never in memory as a whole.
+     *
+     * @param shared whether copies of a design are drawn once, and used */
+    public static void write(Page page, PictureSource pictures, boolean shared, OutputStream out) throws IOException {
+        try (SpilledText body = new SpilledText()) {
+            SvgDefinitions definitions = new SvgDefinitions();
+            XmlText xml = new XmlText(1, Optional.of(body::append));
+            body(page, new SvgElements(page.media(), pictures, definitions, shared), xml);
+            xml.finish();
+            XmlText head = head(page);
+            if (!definitions.isEmpty()) {
+                head.open("defs").raw(definitions.text()).close("defs");
+            }
+            head.raw("");
+            out.write(head.toString().getBytes(StandardCharsets.UTF_8));
+            body.writeTo(out);
+            out.write("</svg>\n".getBytes(StandardCharsets.UTF_8));
+        } catch (UncheckedIOException e) {
+            throw e.getCause();
+        }
     }
 
     static String text(Page page, PictureSource pictures) {
-        SvgDefinitions definitions = new SvgDefinitions();
-        SvgElements elements = new SvgElements(page.media(), pictures, definitions);
-        XmlText body = new XmlText(1);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            write(page, pictures, out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString(StandardCharsets.UTF_8);
+    }
+
+    private static void body(Page page, SvgElements elements, XmlText body) {
         page.paper().ifPresent(colour -> {
             body.open("rect").attribute("id", "paper");
             body.attribute("width", NumberText.exact(page.width()))
@@ -29,6 +62,9 @@ public final class SvgWriter {
             body.close("rect");
         });
         page.elements().forEach(e -> elements.write(body, e, Affine.IDENTITY));
+    }
+
+    private static XmlText head(Page page) {
         XmlText all = new XmlText(0);
         String w = NumberText.exact(page.width());
         String h = NumberText.exact(page.height());
@@ -43,11 +79,6 @@ public final class SvgWriter {
         if (!page.title().isBlank()) {
             all.open("title").text(page.title()).close("title");
         }
-        if (!definitions.isEmpty()) {
-            all.open("defs").raw(definitions.text()).close("defs");
-        }
-        all.raw(body.toString());
-        all.close("svg");
-        return all.toString();
+        return all;
     }
 }

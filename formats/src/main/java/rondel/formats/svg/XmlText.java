@@ -1,15 +1,34 @@
 package rondel.formats.svg;
 
+import java.util.Optional;
+import java.util.function.Consumer;
+
 /** Writes XML with one element a line, indented as it nests. */
 final class XmlText {
 
+    /** So much is written before it is handed on, in characters. */
+    private static final int HANDFUL = 1 << 16;
+
     private final StringBuilder out = new StringBuilder();
+    private final Optional<Consumer<CharSequence>> sink;
     private int depth;
     private boolean inTag;
     private boolean inline;
 
     XmlText(int depth) {
+        this(depth, Optional.empty());
+    }
+
+    /** @param sink gets the text in handfuls as it is written; without, it is kept */
+    XmlText(int depth, Optional<Consumer<CharSequence>> sink) {
         this.depth = depth;
+        this.sink = sink;
+    }
+
+    /** Hands on what is left. */
+    void finish() {
+        sink.ifPresent(s -> s.accept(out));
+        out.setLength(0);
     }
 
     XmlText open(String tag) {
@@ -54,6 +73,9 @@ final class XmlText {
             out.append("</").append(tag).append(">\n");
         }
         inline = false;
+        if (sink.isPresent() && out.length() > HANDFUL) {
+            finish();
+        }
         return this;
     }
 
