@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import picocli.CommandLine.Option;
 import rondel.gang.copies.DesignContents;
+import rondel.gang.copies.FlatContent;
 import rondel.gang.names.NameDesigns;
 import rondel.geometry.Box;
 import rondel.job.Design;
@@ -130,7 +131,9 @@ final class GangDesigns {
         second.ifPresent(b -> faces.add(new Design.FaceDesign(FaceName.BACK, b)));
         List<FaceName> parts = insides(kind);
         if (inside.size() == 1) {
-            faces.add(new Design.FaceDesign(FaceName.INSIDE, design(job, inside.getFirst())));
+            Design all = design(job, inside.getFirst());
+            Box room = new DesignContents(job).box(all);
+            faces.add(new Design.FaceDesign(FlatContent.insideFace(kind, box.width(), box.height(), room), all));
         } else {
             for (int i = 0; i < Math.min(inside.size(), parts.size()); i++) {
                 faces.add(new Design.FaceDesign(parts.get(i), design(job, inside.get(i))));

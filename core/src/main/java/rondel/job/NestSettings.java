@@ -55,6 +55,10 @@ public record NestSettings(
         return new NestSettings(other, edge, turns, holes, grain, seed, rounds);
     }
 
+    public NestSettings withTurns(Turns other) {
+        return new NestSettings(gutter, edge, other, holes, grain, seed, rounds);
+    }
+
     public NestSettings withSeed(long other) {
         return new NestSettings(gutter, edge, turns, holes, grain, other, rounds);
     }

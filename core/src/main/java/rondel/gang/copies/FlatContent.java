@@ -34,6 +34,9 @@ public final class FlatContent {
     /** How far art is shown beyond the edge of the paper, in mm: more than any bleed. */
     private static final double BLEED = 10;
 
+    /** Sizes that differ by less are the same, in mm. */
+    private static final double NEAR = 1;
+
     /** A score line's width where it is shown, in mm. */
     private static final double LINE = 0.25;
 
@@ -69,6 +72,22 @@ public final class FlatContent {
         boolean upright = uprightFold(f.kind());
         boolean axis = (flat.side() == Design.Flat.Side.INSIDE_ON_ITS_HEAD) != upright;
         return FlatPaper.about(f.kind(), f.width(), f.height(), axis);
+    }
+
+    /** The face that a single inside design is meant for: one as large as the closed thing stands where it is read first, a larger one across
+     *  the folds. */
+    public static FaceName insideFace(Folding.Kind kind, double closedWidth, double closedHeight, Box design) {
+        boolean closed =
+                Math.abs(design.width() - closedWidth) < NEAR && Math.abs(design.height() - closedHeight) < NEAR;
+        if (!closed) {
+            return FaceName.INSIDE;
+        }
+        return switch (kind) {
+            case TAG -> FaceName.INSIDE;
+            case HALF_SIDE -> FaceName.INSIDE_RIGHT;
+            case HALF_TOP -> FaceName.INSIDE_BOTTOM;
+            case GATE, TRI_FOLD -> FaceName.INSIDE_MIDDLE;
+        };
     }
 
     /** Whether a thing is folded along upright lines. */

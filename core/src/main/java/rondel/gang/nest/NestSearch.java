@@ -2,6 +2,7 @@ package rondel.gang.nest;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutionException;
@@ -38,6 +39,7 @@ public final class NestSearch {
     private final List<Geometry> shapes;
     private final List<Sheet> sheets;
     private final List<NestPiece> pieces;
+    private final List<NestPiece> byQuarters;
     private final AtomicBoolean stopped = new AtomicBoolean();
     private Packing best;
 
@@ -52,6 +54,14 @@ public final class NestSearch {
         this.shapes = List.copyOf(shapes);
         this.sheets = sheets.stream().map(s -> inner(s, settings)).toList();
         this.pieces = NestPieces.of(shapes, settings, sheets.getFirst().grain());
+        // Any turn is a far larger field to search: one of the searches keeps to quarters, so that it is never worse
+        // than they.
+        this.byQuarters = settings.turns() == NestSettings.Turns.FREE
+                ? NestPieces.of(
+                        shapes,
+                        settings.withTurns(NestSettings.Turns.QUARTER),
+                        sheets.getFirst().grain())
+                : pieces;
         for (int i = 0; i < pieces.size(); i++) {
             int piece = i;
             if (this.sheets.stream().noneMatch(s -> fits(pieces.get(piece), s))) {
@@ -84,11 +94,19 @@ public final class NestSearch {
         double[] width = sheets.stream().mapToDouble(Sheet::width).toArray();
         double[] length = sheets.stream().mapToDouble(Sheet::length).toArray();
         List<Integer> left = new ArrayList<>();
-        Packing first = ShelfPacking.of(pieces, width, length, left);
+        Packing first = ShelfPacking.of(byQuarters, width, length, left);
         if (!left.isEmpty()) {
             throw Refusal.of("nest.tooFewSheets", left.size());
         }
         better(first, watched);
+        Optional<Packing> together = together();
+        if (together.isPresent() && together.get().isBetterThan(first)) {
+            better(together.get(), watched);
+            if (isFull(together.get())) {
+                return told(together.get());
+            }
+        }
+        Packing begin = best;
         long moves = (long) settings.rounds() * NestTuning.MOVES_A_ROUND * pieces.size();
         ExecutorService threads = Executors.newFixedThreadPool(NestTuning.SEARCHES, task -> {
             Thread thread = new Thread(task, "nest");
@@ -100,12 +118,13 @@ public final class NestSearch {
             for (int k = 0; k < NestTuning.SEARCHES; k++) {
                 SplittableRandom random = new SplittableRandom(settings.seed() * 1_000_003L + k);
                 WorkBudget budget = new WorkBudget(moves, stopped::get);
-                searches.add(threads.submit(() -> new SheetPacking(pieces, width, length, random, budget, p -> {
+                List<NestPiece> own = k == 0 ? byQuarters : pieces;
+                searches.add(threads.submit(() -> new SheetPacking(own, width, length, random, budget, p -> {
                             better(p, watched);
                         })
-                        .run(first)));
+                        .run(begin)));
             }
-            Packing done = first;
+            Packing done = begin;
             for (Future<Packing> search : searches) {
                 Packing p = search.get();
                 done = p.isBetterThan(done) ? p : done;
@@ -119,6 +138,39 @@ public final class NestSearch {
         } finally {
             threads.shutdownNow();
         }
+    }
+
+    /** Pieces that were one sheet, as they were. Only where there is no gutter: they touch. */
+    private Optional<Packing> together() {
+        Sheet sheet = sheets.getFirst();
+        boolean quarters =
+                settings.turns() == NestSettings.Turns.QUARTER || settings.turns() == NestSettings.Turns.FREE;
+        boolean grained = sheet.grain() != Stock.Grain.NONE && settings.grain() != NestSettings.Grain.ANY;
+        if (settings.gutter() > 0 || !quarters || grained || shapes.size() < 2) {
+            return Optional.empty();
+        }
+        return Reassembly.of(shapes, sheet.width(), sheet.length()).map(this::packed);
+    }
+
+    private Packing packed(List<Place> places) {
+        int n = places.size();
+        NestShape[] turned = new NestShape[n];
+        double[] x = new double[n];
+        double[] y = new double[n];
+        double lowest = 0;
+        for (int i = 0; i < n; i++) {
+            Place p = places.get(i);
+            turned[i] = pieces.get(i).unturned().turned(p.turn());
+            x[i] = p.x();
+            y[i] = p.y();
+            lowest = Math.max(lowest, y[i] + turned[i].maxY);
+        }
+        return new Packing(1, lowest, new Arrangement.Snapshot(new int[n], x, y, turned));
+    }
+
+    private boolean isFull(Packing p) {
+        double area = shapes.stream().mapToDouble(Geometry::getArea).sum();
+        return area >= NestTuning.FULL * p.length() * sheets.getFirst().width();
     }
 
     private synchronized void better(Packing packing, Consumer<Found> watched) {

@@ -74,6 +74,9 @@ final class NestTuning {
 
     static final int FAILURES = 6;
 
+    /** From which share of the stock on pieces that were put together again are not searched any further. */
+    static final double FULL = 0.95;
+
     /** Moves of every piece in one round. */
     static final int MOVES_A_ROUND = 100;
 

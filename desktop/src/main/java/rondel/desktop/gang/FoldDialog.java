@@ -97,10 +97,11 @@ public final class FoldDialog {
 
     private String says() {
         FlatPaper paper = FlatContent.paper((Design.Flat) flat());
+        int folds = paper.folds().size();
         return Words.of(
-                "fold.flat",
+                folds == 1 ? "fold.flatOne" : "fold.flat",
                 LengthFormat.size(paper.width(), paper.height(), job.unit()),
-                String.valueOf(paper.folds().size()));
+                String.valueOf(folds));
     }
 
     private Design flat() {
@@ -110,7 +111,11 @@ public final class FoldDialog {
         faces.add(new Design.FaceDesign(FaceName.FRONT, first));
         back.getValue().ifPresent(d -> faces.add(new Design.FaceDesign(FaceName.BACK, d)));
         if (!tag) {
-            inside.getValue().ifPresent(d -> faces.add(new Design.FaceDesign(FaceName.INSIDE, d)));
+            inside.getValue()
+                    .ifPresent(d -> faces.add(new Design.FaceDesign(
+                            FlatContent.insideFace(
+                                    kind.getValue(), box.width(), box.height(), new DesignContents(job).box(d)),
+                            d)));
         }
         return new Design.Flat(
                 new Folding(kind.getValue(), box.width(), box.height(), turning.getValue(), score.getValue()),

@@ -25,6 +25,7 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
@@ -52,6 +53,7 @@ import rondel.words.Words;
 public final class NamesDialog {
 
     private static final double PICTURE = 240;
+    private static final double WIDE = 760;
 
     private final NamesModel model;
     private final FileChoices choices;
@@ -78,6 +80,7 @@ public final class NamesDialog {
         dialog.getDialogPane().setContent(content());
         dialog.getDialogPane().getButtonTypes().setAll(go, ButtonType.CANCEL);
         dialog.setResizable(true);
+        dialog.getDialogPane().setMinWidth(WIDE);
         dialog.getDialogPane().lookupButton(go).setId("names-go");
         dialog.getDialogPane().lookupButton(go).addEventFilter(ActionEvent.ACTION, e -> {
             try {
@@ -119,6 +122,8 @@ public final class NamesDialog {
         into.setLabelFor(template);
         HBox top = new HBox(8, into, template, open, paste, again);
         top.setAlignment(Pos.CENTER_LEFT);
+        List.of(into, open, paste, again).forEach(n -> n.setMinWidth(Region.USE_PREF_SIZE));
+        template.setPrefWidth(180);
         count.setId("names-count");
         count.setConverter(new ChoiceNames<>(c -> c.orElse(Words.of("names.oneEach"))));
         count.setOnAction(e -> {

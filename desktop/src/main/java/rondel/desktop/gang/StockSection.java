@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -35,6 +36,8 @@ final class StockSection extends PlanForm {
     private final FigureField bottom;
     private final ChoiceBox<Stock.Grain> grain;
     private final FigureField price;
+    private final FigureField there;
+    private final ChoiceBox<Optional<Stock>> then = new ChoiceBox<>();
     private boolean following;
 
     StockSection(GangModel model, StockChoice stocks) {
@@ -95,6 +98,20 @@ final class StockSection extends PlanForm {
                         s.grain(),
                         s.colour(),
                         OptionalDouble.of(v))));
+        there = figure("gang-there", "gang.there", Figure.number("", 1, 10, 0, 100_000), v -> counts(v));
+        then.setId("gang-then");
+        then.setMaxWidth(Double.MAX_VALUE);
+        then.setConverter(new ChoiceNames<>(s -> s.map(Stock::name).orElse(Words.of("gang.thenNothing"))));
+        then.setOnAction(e -> {
+            if (!following && then.getValue() != null) {
+                model.change(p -> {
+                    List<StockCount> all = new ArrayList<>(List.of(p.stocks().getFirst()));
+                    then.getValue().map(StockCount::of).ifPresent(all::add);
+                    return p.withStocks(all);
+                });
+            }
+        });
+        row("gang.then", then);
         Button own = new Button(Words.of("gang.ownStock"));
         own.setId("gang-own-stock");
         own.setOnAction(e -> own());
@@ -116,6 +133,16 @@ final class StockSection extends PlanForm {
         model.change(p -> {
             List<StockCount> all = new ArrayList<>(p.stocks());
             all.set(0, new StockCount(change.apply(p.stock()), all.getFirst().sheets()));
+            return p.withStocks(all);
+        });
+    }
+
+    /** How many sheets there are of the first stock; 0 for as many as are needed. */
+    private void counts(double sheets) {
+        int count = (int) Math.rint(sheets);
+        model.change(p -> {
+            List<StockCount> all = new ArrayList<>(p.stocks());
+            all.set(0, new StockCount(p.stock(), count > 0 ? OptionalInt.of(count) : OptionalInt.empty()));
             return p.withStocks(all);
         });
     }
@@ -169,6 +196,16 @@ final class StockSection extends PlanForm {
             stock.getItems().setAll(all);
         }
         stock.setValue(now);
+        List<Optional<Stock>> others = new ArrayList<>(List.of(Optional.empty()));
+        all.stream().filter(s -> !s.equals(now)).forEach(s -> others.add(Optional.of(s)));
+        Optional<Stock> second =
+                plan.get().stocks().stream().skip(1).findFirst().map(StockCount::stock);
+        second.filter(s -> !others.contains(Optional.of(s))).ifPresent(s -> others.add(Optional.of(s)));
+        if (!then.getItems().equals(others)) {
+            then.getItems().setAll(others);
+        }
+        then.setValue(second);
+        OptionalInt sheets = plan.get().stocks().getFirst().sheets();
         following = false;
         showing(() -> {
             Margins m = now.printer().and(now.cutter());
@@ -178,6 +215,7 @@ final class StockSection extends PlanForm {
             bottom.show(m.bottom());
             grain.setValue(now.grain());
             price.show(now.price().orElse(0));
+            there.show(sheets.orElse(0));
             usable.setText(Words.of(
                     now.roll() ? "gang.usableRoll" : "gang.usable",
                     LengthFormat.size(now.width(), now.height(), unit()),

@@ -30,6 +30,7 @@ import rondel.job.NameList;
 import rondel.job.Plan;
 import rondel.job.PlanId;
 import rondel.job.RowSettings;
+import rondel.job.ShapeElement;
 import rondel.job.Sheet;
 import rondel.job.StockCount;
 import rondel.job.Way;
@@ -120,12 +121,18 @@ public final class GangModel {
     public List<DesignCount> designs() {
         List<DesignCount> held = bench.selectedIds().stream()
                 .filter(id -> !(bench.job().located(id).element() instanceof CopyElement))
-                .map(id -> DesignCount.asManyAsFit(new Design.Whole(id)))
+                .map(id -> DesignCount.asManyAsFit(design(id)))
                 .toList();
         boolean stock = bench.sheet().planned().isPresent();
         return !held.isEmpty() || stock
                 ? held
                 : List.of(DesignCount.asManyAsFit(new Design.Page(bench.sheet().id())));
+    }
+
+    /** A cut line by itself means the piece that falls off with it. */
+    private Design design(ElementId id) {
+        Element e = bench.job().located(id).element();
+        return e instanceof ShapeElement && e.role().isCut() ? new Design.Piece(id) : new Design.Whole(id);
     }
 
     /** Lays out designs as the last plan was, or as is usual, and shows the first sheet. */

@@ -228,6 +228,10 @@ public final class NamesModel {
     public Optional<Job> preview() {
         return filled.map(f -> {
             Job job = desk.bench().job();
+            NameList kept = kept(f);
+            if (job.list(kept.id()).filter(kept::equals).isPresent()) {
+                return job;
+            }
             return desk.bench().history().editing().direct(edit(f), job);
         });
     }
