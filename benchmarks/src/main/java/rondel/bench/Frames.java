@@ -33,6 +33,7 @@ import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.Extent;
+import rondel.job.Job;
 
 /** The time between frames while a sheet of 3,000 outlines is panned, and while 50 of them are dragged, against the same
  *  window at rest. 95th percentiles, in the real window on the Headless platform. */
@@ -70,6 +71,11 @@ final class Frames {
                         "frame while a 50 megapixel picture arrives, against rest",
                         FrameTimes.percentile(frames.series.get(3)),
                         idle,
+                        1.5),
+                new rondel.bench.Bench.Row(
+                        "pan frame over 10,000 copies of 500 outlines, against rest",
+                        FrameTimes.percentile(frames.series.get(5)),
+                        FrameTimes.percentile(frames.series.get(4)),
                         1.5));
     }
 
@@ -122,7 +128,7 @@ final class Frames {
                         window,
                         () -> dragSelected(measured -> {
                             series.add(measured);
-                            FrameTimes.calm(window, () -> picture(done::countDown));
+                            FrameTimes.calm(window, () -> picture(() -> copies(done::countDown)));
                         }))));
     }
 
@@ -144,6 +150,22 @@ final class Frames {
             series.add(times);
             FrameTimes.calm(window, then);
         });
+    }
+
+    /** Shows full sheets of ten thousand copies in the Gang stage, and pans over them. */
+    private void copies(Runnable then) {
+        Job job = GangOfCopies.laid(10_000);
+        bench.open(job, Optional.empty());
+        window.commands().get("stageGang").run();
+        FrameTimes.calm(
+                window,
+                () -> FrameTimes.measure(FRAMES, i -> {}, idle -> {
+                    series.add(idle);
+                    FrameTimes.measure(FRAMES, this::pan, panned -> {
+                        series.add(panned);
+                        then.run();
+                    });
+                }));
     }
 
     /** 8660 x 5774 px of soft colour, as a JPEG file. */

@@ -141,7 +141,8 @@ final class GangOfCopies {
         return GroupElement.of(Traits.named("Sticker").withId(new ElementId("sticker")), all);
     }
 
-    private static Job laid(int count) {
+    /** A job with so many copies on full sheets of A4. */
+    static Job laid(int count) {
         Job blank = Job.blank("Stickers", LengthUnit.MM, 100, 100);
         Editing editing = UsualEditing.editing();
         Job job = editing.apply(new Place(SHEET, List.of(sticker()), List.of()), blank);

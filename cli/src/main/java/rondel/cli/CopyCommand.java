@@ -10,6 +10,7 @@ import rondel.compose.arrange.Place;
 import rondel.compose.sheets.CopyTo;
 import rondel.formats.fonts.UsualEditing;
 import rondel.formats.job.JobFile;
+import rondel.gang.copies.BroughtCopies;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -51,7 +52,7 @@ final class CopyCommand implements Callable<Integer> {
                 .apply(
                         new Place(
                                 JobChange.sheet(job, sheet),
-                                new Placing(job).withFreshIds(copied),
+                                new Placing(job).withFreshIds(BroughtCopies.into(job, copied)),
                                 List.copyOf(source.media().values())),
                         job));
         return 0;

@@ -34,6 +34,9 @@ public final class FlatContent {
     /** How far art is shown beyond the edge of the paper, in mm: more than any bleed. */
     private static final double BLEED = 10;
 
+    /** How far the art of one door goes on where the other begins, in mm. */
+    private static final double DOOR_BLEED = 3;
+
     /** Sizes that differ by less are the same, in mm. */
     private static final double NEAR = 1;
 
@@ -125,10 +128,12 @@ public final class FlatContent {
                 };
         Affine place = face.toPage().times(Affine.translate(across, face.height() / 2));
         Box own = new Box(0, 0, face.width(), face.height()).transformed(face.toPage());
-        double left = own.x() - (own.x() < all.x() + 1e-6 ? BLEED : 0);
-        double top = own.y() - (own.y() < all.y() + 1e-6 ? BLEED : 0);
-        double right = own.right() + (own.right() > all.right() - 1e-6 ? BLEED : 0);
-        double bottom = own.bottom() + (own.bottom() > all.bottom() - 1e-6 ? BLEED : 0);
+        boolean door = face.name() == FaceName.FRONT_LEFT || face.name() == FaceName.FRONT_RIGHT;
+        double bleed = door ? DOOR_BLEED : BLEED;
+        double left = own.x() - (own.x() < all.x() + 1e-6 ? bleed : 0);
+        double top = own.y() - (own.y() < all.y() + 1e-6 ? bleed : 0);
+        double right = own.right() + (own.right() > all.right() - 1e-6 ? bleed : 0);
+        double bottom = own.bottom() + (own.bottom() > all.bottom() - 1e-6 ? bleed : 0);
         return new GroupElement(
                 Traits.named(""),
                 List.of(copy(design, place)),

@@ -17,7 +17,7 @@ import rondel.paint.PaintedExtent;
 
 /** A design as it is shown beside close neighbours: no farther than its room, and without cut lines that run along its box where
  *  these are cut together with the neighbours'. */
-final class NeighbouredContent {
+public final class NeighbouredContent {
 
     /** Lines that differ from the box by less are the box's own, in mm. */
     private static final double SAME = 0.01;
@@ -38,6 +38,17 @@ final class NeighbouredContent {
                 ? bare.group().children()
                 : List.of(bare.group().withTraits(Traits.named("")));
         return new CopyContent(inside, Optional.of(new Clip(Outline.rectangle(shown), FillRule.NON_ZERO)), bare.box());
+    }
+
+    /** Whether a design has a straight cut line of its own around its box, which neighbours that touch it have in common with it. */
+    public static boolean hasCutBox(CopyContent content) {
+        return hasCutBox(content.group().children(), Affine.IDENTITY, content.box());
+    }
+
+    private static boolean hasCutBox(List<Element> elements, Affine around, Box box) {
+        return elements.stream()
+                .anyMatch(e -> isBox(e, around, box)
+                        || e instanceof GroupElement g && hasCutBox(g.children(), around.times(g.placement()), box));
     }
 
     private static List<Element> without(List<Element> elements, Affine around, Box box) {

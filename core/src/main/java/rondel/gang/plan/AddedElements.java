@@ -36,7 +36,6 @@ import rondel.job.RoleLook;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.Traits;
-import rondel.job.Way;
 import rondel.paint.PaintedExtent;
 import rondel.text.Typesetter;
 import rondel.words.Words;
@@ -70,16 +69,12 @@ final class AddedElements {
         List<Box> boxes = copies.stream()
                 .map(c -> c.content().box().transformed(c.placement()))
                 .toList();
-        if (plan.way() instanceof Way.Rows r && r.cutting() == Way.Cutting.BOXES && !sheet.inside()) {
-            List<Box> alone = CommonCuts.alone(boxes);
-            alone.forEach(b -> all.add(cut(Outline.rectangle(b))));
-            List<Box> touching = new ArrayList<>(boxes);
-            touching.removeAll(alone);
-            CommonCuts.of(touching)
-                    .forEach(c -> all.add(cut(new OutlineBuilder()
-                            .moveTo(c.from().x(), c.from().y())
-                            .lineTo(c.to().x(), c.to().y())
-                            .build())));
+        if (!sheet.inside()) {
+            cutLines(copies.stream()
+                            .filter(c -> c.of() instanceof Design.InRows in && in.bare())
+                            .map(c -> c.content().box().transformed(c.placement()))
+                            .toList())
+                    .forEach(line -> all.add(cut(line)));
         }
         MarkSettings marks = plan.marks();
         Box usable = sheet.stock().usable();
@@ -106,6 +101,21 @@ final class AddedElements {
             all.addAll(ColourBar.of(colours(copies), room));
         }
         return all;
+    }
+
+    /** Closed lines around boxes that stand alone; where boxes touch, lines that are cut for both. */
+    private static List<Outline> cutLines(List<Box> boxes) {
+        List<Box> alone = CommonCuts.alone(boxes);
+        List<Outline> lines =
+                new ArrayList<>(alone.stream().map(Outline::rectangle).toList());
+        List<Box> touching = new ArrayList<>(boxes);
+        touching.removeAll(alone);
+        CommonCuts.of(touching)
+                .forEach(c -> lines.add(new OutlineBuilder()
+                        .moveTo(c.from().x(), c.from().y())
+                        .lineTo(c.to().x(), c.to().y())
+                        .build()));
+        return lines;
     }
 
     private String label(LaidSheet sheet, int count) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import rondel.gang.copies.DesignContents;
+import rondel.gang.copies.NeighbouredContent;
 import rondel.gang.rows.RowPlace;
 import rondel.gang.rows.StepAndRepeat;
 import rondel.geometry.Affine;
@@ -221,8 +222,10 @@ final class RowsLayout {
     private Design neighboured(Design design) {
         RowSettings s = way.settings();
         double room = Math.min(s.gutterX(), s.gutterY()) / 2;
-        boolean bare = way.cutting() == Way.Cutting.BOXES;
         CopyContent content = contents.of(design);
+        boolean touching = Math.min(s.gutterX(), s.gutterY()) == 0;
+        boolean bare = way.cutting() == Way.Cutting.BOXES
+                || touching && content.once("cut box", g -> NeighbouredContent.hasCutBox(content));
         boolean beyond = content.once(List.of("beyond", room), g -> PaintedExtent.of(g, Affine.IDENTITY)
                 .filter(b -> !content.box().grown(room + 1e-3).contains(b))
                 .isPresent());

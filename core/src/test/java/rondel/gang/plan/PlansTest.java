@@ -194,6 +194,22 @@ class PlansTest {
     }
 
     @Test
+    void cutLinesThatPiecesHaveInCommonAreCutOnceWithoutBeingAskedFor() {
+        Job done = apply(job(cutBox("card", 0, 0, 60, 90)), rows(A4, gutter(0), DesignCount.of(whole("card"), 9)));
+        Sheet sheet = sheets(done).getFirst();
+        long lines = sheet.elements().stream()
+                .filter(GroupElement.class::isInstance)
+                .flatMap(g -> g.children().stream())
+                .filter(e -> e.role() == Role.CUT)
+                .count();
+        assertThat(lines).isEqualTo(4 + 4);
+        Job apart = apply(job(cutBox("card", 0, 0, 60, 90)), rows(A4, gutter(2), DesignCount.of(whole("card"), 9)));
+        assertThat(copies(sheets(apart).getFirst()))
+                .allSatisfy(c -> assertThat(GroupElement.everything(c.asGroup()).filter(e -> e.role() == Role.CUT))
+                        .hasSize(1));
+    }
+
+    @Test
     void cutAndStackKeepsTheOrderDownTheStacks() {
         List<DesignCount> designs = java.util.stream.IntStream.range(0, 10)
                 .mapToObj(i -> DesignCount.of(whole("d" + i), 1))

@@ -21,6 +21,7 @@ import rondel.desktop.files.ArtworkActions;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.job.ClipFormat;
 import rondel.formats.reading.ArtworkReader;
+import rondel.gang.copies.BroughtCopies;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
@@ -164,7 +165,8 @@ public final class ClipboardActions {
     }
 
     private void paste(Job excerpt, boolean inPlace) {
-        List<Element> elements = excerpt.sheets().getFirst().elements();
+        List<Element> elements = BroughtCopies.into(
+                desk.bench().job(), excerpt.sheets().getFirst().elements());
         Optional<Box> box = Box.around(elements.stream()
                 .flatMap(e -> Extent.of(e, Affine.IDENTITY).stream())
                 .toList());
