@@ -140,9 +140,15 @@ final class Reassembly {
                         pair.a,
                         pair.b,
                         pair.quarters,
-                        v.stream().mapToDouble(d -> d[0]).average().orElse(0),
-                        v.stream().mapToDouble(d -> d[1]).average().orElse(0),
+                        median(v, 0),
+                        median(v, 1),
                         v.stream().mapToDouble(d -> d[2]).sum()));
+    }
+
+    /** Most chords agree to the last digit; a few of their neighbours, which are much like them, ask for almost the same. */
+    private static double median(List<double[]> votes, int axis) {
+        double[] sorted = votes.stream().mapToDouble(d -> d[axis]).sorted().toArray();
+        return sorted[sorted.length / 2];
     }
 
     /** Each piece's turn by quarters and its place, beginning with the largest; nothing where not all come together. */

@@ -1,12 +1,8 @@
 package rondel.desktop.gang;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Collectors;
-import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.property.SimpleStringProperty;
 import javafx.event.ActionEvent;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -16,13 +12,8 @@ import javafx.scene.control.ButtonType;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
-import javafx.scene.control.TableColumn;
-import javafx.scene.control.TableView;
-import javafx.scene.control.cell.CheckBoxTableCell;
-import javafx.scene.control.cell.TextFieldTableCell;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.Clipboard;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -31,14 +22,12 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import rondel.desktop.desk.Derived;
 import rondel.desktop.dialog.FormDialog;
-import rondel.desktop.field.LengthInput;
 import rondel.desktop.files.FileChoices;
 import rondel.desktop.gang.planning.NamesModel;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;
 import rondel.gang.copies.DesignContents;
-import rondel.gang.names.ColumnMatching;
 import rondel.geometry.Box;
 import rondel.job.CopyContent;
 import rondel.job.Design;
@@ -58,19 +47,19 @@ public final class NamesDialog {
     private final NamesModel model;
     private final FileChoices choices;
     private final ChoiceBox<Design> template = new ChoiceBox<>();
-    private final ChoiceBox<Optional<String>> count = new ChoiceBox<>();
-    private final GridPane blanks = new GridPane(8, 6);
-    private final TableView<Integer> table = new TableView<>();
+    private final NamesMapping blanks;
+    private final NamesTable table;
     private final ImageView picture = new ImageView();
     private final Label about = new Label();
     private final Label wrong = new Label();
     private final Derived<javafx.scene.image.Image> painted;
-    private List<String> columns = List.of();
     private boolean showing;
 
     public NamesDialog(NamesModel model, FileChoices choices) {
         this.model = model;
         this.choices = choices;
+        this.blanks = new NamesMapping(model, this::refuse);
+        this.table = new NamesTable(model);
         this.painted = new Derived<>(model.desk().workers(), picture::setImage);
     }
 
@@ -86,8 +75,7 @@ public final class NamesDialog {
             try {
                 model.keep();
             } catch (Refusal why) {
-                wrong.setText(why.getMessage());
-                wrong.setVisible(true);
+                refuse(why.getMessage());
                 e.consume();
             }
         });
@@ -124,17 +112,6 @@ public final class NamesDialog {
         top.setAlignment(Pos.CENTER_LEFT);
         List.of(into, open, paste, again).forEach(n -> n.setMinWidth(Region.USE_PREF_SIZE));
         template.setPrefWidth(180);
-        count.setId("names-count");
-        count.setConverter(new ChoiceNames<>(c -> c.orElse(Words.of("names.oneEach"))));
-        count.setOnAction(e -> {
-            if (!showing && count.getValue() != null) {
-                model.count(count.getValue());
-            }
-        });
-        table.setId("names-table");
-        table.setEditable(true);
-        table.setPrefSize(560, 300);
-        table.setPlaceholder(new Label(Words.of("names.placeholder")));
         table.getSelectionModel().selectedItemProperty().addListener((o, before, now) -> look());
         picture.setPreserveRatio(true);
         picture.setFitWidth(PICTURE);
@@ -156,147 +133,18 @@ public final class NamesDialog {
         return all;
     }
 
+    private void refuse(String why) {
+        wrong.setText(why);
+        wrong.setVisible(true);
+    }
+
     private void follow() {
         showing = true;
         Optional<NameList> list = model.list();
-        if (!list.map(NameList::columns).orElse(List.of()).equals(columns)) {
-            columns = list.map(NameList::columns).orElse(List.of());
-            columns();
-        }
-        blanks(list);
-        List<Integer> rows = new ArrayList<>();
-        for (int i = 0; i < list.map(l -> l.rows().size()).orElse(0); i++) {
-            rows.add(i);
-        }
-        if (!table.getItems().equals(rows)) {
-            table.getItems().setAll(rows);
-        }
-        table.refresh();
-        if (table.getSelectionModel().isEmpty() && !rows.isEmpty()) {
-            table.getSelectionModel().selectFirst();
-        }
+        blanks.show(list);
+        table.show(list);
         showing = false;
         look();
-    }
-
-    private void columns() {
-        List<TableColumn<Integer, ?>> all = new ArrayList<>();
-        TableColumn<Integer, Boolean> made = new TableColumn<>(Words.of("names.made"));
-        made.setCellValueFactory(r -> {
-            int row = r.getValue();
-            SimpleBooleanProperty on = new SimpleBooleanProperty(
-                    !model.list().map(l -> l.rows().get(row).leftOut()).orElse(false));
-            on.addListener((o, before, now) -> model.leaveOut(row, !now));
-            return on;
-        });
-        made.setCellFactory(CheckBoxTableCell.forTableColumn(made));
-        made.setEditable(true);
-        made.setPrefWidth(54);
-        all.add(made);
-        for (int i = 0; i < columns.size(); i++) {
-            int at = i;
-            TableColumn<Integer, String> column = new TableColumn<>(columns.get(i));
-            column.setCellValueFactory(r -> new SimpleStringProperty(model.list()
-                    .map(l -> l.rows().get(r.getValue()).cells())
-                    .filter(c -> at < c.size())
-                    .map(c -> c.get(at))
-                    .orElse("")));
-            column.setCellFactory(TextFieldTableCell.forTableColumn());
-            column.setOnEditCommit(e -> model.cell(e.getRowValue(), at, e.getNewValue()));
-            column.setPrefWidth(150);
-            all.add(column);
-        }
-        TableColumn<Integer, String> how = new TableColumn<>(Words.of("names.fitted"));
-        how.setCellValueFactory(r -> new SimpleStringProperty(fitted(r.getValue())));
-        how.setPrefWidth(150);
-        how.setEditable(false);
-        all.add(how);
-        table.getColumns().setAll(all);
-    }
-
-    /** What was done to a row, or what is wrong with it, in a word or two. */
-    private String fitted(int row) {
-        if (!model.isFilled()) {
-            return "…";
-        }
-        if (!model.findings(row).isEmpty()) {
-            return Words.of(
-                    "names.finding." + model.findings(row).getFirst().finding().code());
-        }
-        return model.list().stream()
-                .flatMap(l -> l.rows().get(row).texts().stream())
-                .map(NameList.FilledText::how)
-                .filter(h -> h != NameList.Fitted.AS_IT_IS)
-                .map(h -> Words.of("names.fitted." + h))
-                .distinct()
-                .collect(Collectors.joining(", "));
-    }
-
-    private void blanks(Optional<NameList> list) {
-        List<ColumnMatching.Place> places = list.isPresent() ? model.places() : List.of();
-        List<Optional<String>> choices = new ArrayList<>(List.of(Optional.empty()));
-        columns.forEach(c -> choices.add(Optional.of(c)));
-        blanks.getChildren().clear();
-        for (int i = 0; i < places.size(); i++) {
-            blank(places.get(i), i, choices);
-        }
-        if (list.isPresent()) {
-            count.getItems().setAll(choices);
-            count.setValue(list.get().count());
-            Label label = new Label(Words.of("names.count"));
-            label.setLabelFor(count);
-            blanks.addRow(places.size(), label, count);
-        }
-    }
-
-    private void blank(ColumnMatching.Place place, int row, List<Optional<String>> choices) {
-        Optional<NameList.Blank> now = model.blank(place.element());
-        ChoiceBox<Optional<String>> column = new ChoiceBox<>();
-        column.setId("names-blank-" + row);
-        column.getItems().setAll(choices);
-        column.setConverter(new ChoiceNames<>(c -> c.orElse(Words.of("names.asItIs"))));
-        column.setValue(now.map(NameList.Blank::column));
-        LengthInput room = new LengthInput("names-room-" + row);
-        LengthInput smallest = LengthInput.ofSize("names-smallest-" + row);
-        var unit = model.desk().bench().job().unit();
-        room.setPrefColumnCount(6);
-        smallest.setPrefColumnCount(6);
-        room.show(now.map(b -> b.room().orElse(0)).orElse(0.0), unit);
-        smallest.show(now.map(NameList.Blank::smallest).orElse(NameList.Blank.USUAL_SMALLEST), unit);
-        Runnable map = () -> {
-            if (showing || column.getValue() == null) {
-                return;
-            }
-            try {
-                double wide = room.mm(unit);
-                model.map(
-                        place.element(),
-                        column.getValue(),
-                        wide > 0 ? OptionalDouble.of(wide) : OptionalDouble.empty(),
-                        smallest.mm(unit));
-            } catch (Refusal e) {
-                wrong.setText(e.getMessage());
-                wrong.setVisible(true);
-            }
-        };
-        column.setOnAction(e -> map.run());
-        room.setOnAction(e -> map.run());
-        smallest.setOnAction(e -> map.run());
-        String says = place.says().replace('\n', ' ');
-        Label label = new Label(says.length() > 28 ? says.substring(0, 28) + "…" : says);
-        label.setLabelFor(column);
-        if (place.picture()) {
-            blanks.addRow(row, label, column);
-        } else {
-            blanks.addRow(
-                    row,
-                    label,
-                    column,
-                    new Label(Words.of("names.room")),
-                    room,
-                    new Label(Words.of("names.smallest")),
-                    smallest);
-        }
     }
 
     /** Shows the row that is held. */
