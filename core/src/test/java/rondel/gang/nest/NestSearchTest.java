@@ -66,7 +66,7 @@ class NestSearchTest {
     @ParameterizedTest
     @EnumSource(Turns.class)
     void piecesNeverOverlapAndKeepTheGutterOnTheirTrueOutlines(Turns turns) {
-        List<Geometry> shapes = Jigsaw.pieces(120, 160, 16, 3);
+        List<Geometry> shapes = WavyGrid.pieces(120, 160, 4, 4, 3);
         NestSearch.Sheet strip = sheet(140, 800);
         NestSearch.Found found = new NestSearch(shapes, List.of(strip), with(turns, 1.5, 2)).run(f -> {});
         areApart(shapes, found.places(), 1.5, strip);
@@ -74,7 +74,7 @@ class NestSearchTest {
 
     @Test
     void piecesThatWereCutOutOfOneSheetFitItAgain() {
-        List<Geometry> shapes = Jigsaw.pieces(200, 280, 40, 5);
+        List<Geometry> shapes = WavyGrid.pieces(200, 280, 5, 8, 5);
         NestSearch.Found found =
                 new NestSearch(shapes, List.of(sheet(200, 2000)), with(Turns.QUARTER, 0, 15)).run(f -> {});
         assertThat(200 * 280 / (200 * found.lastUsed())).isGreaterThan(0.99);
@@ -83,7 +83,7 @@ class NestSearchTest {
 
     @Test
     void aJigsawWithAGutterUsesMostOfTheStock() {
-        List<Geometry> shapes = Jigsaw.pieces(200, 280, 12, 5);
+        List<Geometry> shapes = WavyGrid.pieces(200, 280, 3, 4, 5);
         NestSearch.Found found =
                 new NestSearch(shapes, List.of(sheet(210, 2000)), with(Turns.QUARTER, 0.5, 8)).run(f -> {});
         assertThat(200 * 280 / (210 * found.lastUsed())).isGreaterThan(0.7);
@@ -106,7 +106,7 @@ class NestSearchTest {
 
     @Test
     void theSameSeedAndRoundsGiveTheSame() {
-        List<Geometry> shapes = Jigsaw.pieces(120, 160, 10, 4);
+        List<Geometry> shapes = WavyGrid.pieces(120, 160, 2, 5, 4);
         NestSettings settings = with(Turns.FREE, 1, 2);
         assertThat(new NestSearch(shapes, List.of(sheet(130, 600)), settings).run(f -> {}))
                 .isEqualTo(new NestSearch(shapes, List.of(sheet(130, 600)), settings).run(f -> {}));
@@ -139,7 +139,7 @@ class NestSearchTest {
 
     @Test
     void aSearchThatIsStoppedGivesWhatItHas() throws Exception {
-        List<Geometry> shapes = Jigsaw.pieces(200, 280, 30, 6);
+        List<Geometry> shapes = WavyGrid.pieces(200, 280, 5, 6, 6);
         NestSearch search = new NestSearch(shapes, List.of(sheet(200, 2000)), with(Turns.QUARTER, 0.5, 10_000));
         List<Double> lengths = Collections.synchronizedList(new ArrayList<>());
         NestSearch.Found found = search.run(f -> {

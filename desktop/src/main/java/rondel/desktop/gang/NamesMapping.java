@@ -93,7 +93,7 @@ final class NamesMapping extends GridPane {
         String says = place.says().replace('\n', ' ');
         Label label = new Label(says.length() > 28 ? says.substring(0, 28) + "…" : says);
         label.setLabelFor(column);
-        if (place.picture()) {
+        if (place.picture() || now.isEmpty()) {
             addRow(row, label, column);
         } else {
             addRow(
