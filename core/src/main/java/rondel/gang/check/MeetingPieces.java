@@ -30,7 +30,30 @@ final class MeetingPieces {
     private final List<Piece> pieces = new ArrayList<>();
     private final STRtree tree = new STRtree();
 
-    private record Piece(CopyElement copy, Geometry shape, Box painted) {}
+    /** A copy with what it takes of the stock; its shape is moved there only where a neighbour is near.
+     *
+     * @param unmoved about the middle of its design
+     * @param around its shape, on the sheet; larger than needed where it is turned freely */
+    private record Piece(CopyElement copy, Geometry unmoved, Envelope around, Box painted) {
+
+        Geometry shape() {
+            Affine at = copy.placement();
+            return new AffineTransformation(at.a(), at.c(), at.e(), at.b(), at.d(), at.f()).transform(unmoved);
+        }
+
+        /** Around all that it prints too. */
+        Envelope reach() {
+            Envelope all = new Envelope(around);
+            all.expandToInclude(new Envelope(painted.x(), painted.right(), painted.y(), painted.bottom()));
+            return all;
+        }
+
+        boolean bleeds() {
+            Envelope own = new Envelope(around);
+            own.expandBy(NEAR);
+            return !own.contains(new Envelope(painted.x(), painted.right(), painted.y(), painted.bottom()));
+        }
+    }
 
     MeetingPieces(Job job, Sheet sheet) {
         this.job = job;
@@ -38,17 +61,22 @@ final class MeetingPieces {
             if (e instanceof CopyElement c && !c.hidden()) {
                 piece(c).ifPresent(p -> {
                     pieces.add(p);
-                    tree.insert(p.shape.getEnvelopeInternal(), p);
+                    tree.insert(p.around, p);
                 });
             }
         }
     }
 
     private Optional<Piece> piece(CopyElement c) {
-        Affine at = c.placement();
-        return TrueShape.of(job, c.of(), c.content())
-                .map(g -> new AffineTransformation(at.a(), at.c(), at.e(), at.b(), at.d(), at.f()).transform(g))
-                .map(g -> new Piece(c, g, PaintedExtent.of(c, Affine.IDENTITY).orElse(new Box(0, 0, 0, 0))));
+        return TrueShape.of(job, c.of(), c.content()).map(g -> {
+            Envelope e = g.getEnvelopeInternal();
+            Box on = new Box(e.getMinX(), e.getMinY(), e.getWidth(), e.getHeight()).transformed(c.placement());
+            return new Piece(
+                    c,
+                    g,
+                    new Envelope(on.x(), on.right(), on.y(), on.bottom()),
+                    PaintedExtent.of(c, Affine.IDENTITY).orElse(on));
+        });
     }
 
     @SuppressWarnings("unchecked")
@@ -58,36 +86,30 @@ final class MeetingPieces {
             return found;
         }
         for (Piece a : pieces) {
-            Box b = a.painted;
-            Envelope own = new Envelope(a.shape.getEnvelopeInternal());
-            own.expandBy(NEAR);
-            boolean bleeds = !own.contains(new Envelope(b.x(), b.right(), b.y(), b.bottom()));
-            Envelope reach = new Envelope(a.shape.getEnvelopeInternal());
-            reach.expandToInclude(new Envelope(b.x(), b.right(), b.y(), b.bottom()));
-            for (Piece other : (List<Piece>) tree.query(reach)) {
+            for (Piece other : (List<Piece>) tree.query(a.reach())) {
                 if (other != a) {
-                    meet(a, other, bleeds).ifPresent(f -> found.add(f.about(a.copy.id())));
+                    meet(a, other).ifPresent(f -> found.add(f.about(a.copy.id())));
                 }
             }
         }
         return found;
     }
 
-    private static Optional<Finding> meet(Piece a, Piece b, boolean bleeds) {
+    private static Optional<Finding> meet(Piece a, Piece b) {
         boolean first = a.copy.id().value().compareTo(b.copy.id().value()) < 0;
-        boolean near = a.shape.getEnvelopeInternal().intersects(b.shape.getEnvelopeInternal());
+        boolean near = a.around.intersects(b.around);
         boolean held =
                 a.copy.keptByHand() || b.copy.keptByHand() || a.copy.planned().isEmpty();
-        if (first && near && held && overlap(a, b)) {
+        if (first && near && held && overlap(a.shape(), b.shape())) {
             return Optional.of(Finding.of(Severity.ERROR, "piecesOverlap", a.copy.name(), b.copy.name()));
         }
-        return bleeds && !near && box(a.painted).intersects(b.shape)
+        return !near && a.bleeds() && box(a.painted).intersects(b.shape())
                 ? Optional.of(Finding.of(Severity.WARNING, "bleedsInto", a.copy.name(), b.copy.name()))
                 : Optional.empty();
     }
 
-    private static boolean overlap(Piece a, Piece b) {
-        return a.shape.intersects(b.shape) && a.shape.intersection(b.shape).getArea() > TOUCH;
+    private static boolean overlap(Geometry a, Geometry b) {
+        return a.intersects(b) && a.intersection(b).getArea() > TOUCH;
     }
 
     private static Geometry box(Box b) {

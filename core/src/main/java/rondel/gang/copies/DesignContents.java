@@ -73,6 +73,11 @@ public final class DesignContents {
             throw Refusal.of("copy.holdsItself", name(job, design));
         }
         CopyContent old = before.get(design);
+        if (old != null && !isThere(job, design)) {
+            open.remove(design);
+            now.put(design, old);
+            return old;
+        }
         CopyContent fresh = made(design).orElse(old == null ? CopyContent.NOTHING : old);
         open.remove(design);
         CopyContent kept = old != null && old.equals(fresh) ? old : fresh;

@@ -37,10 +37,11 @@ public final class PlansFollow implements Follower {
         }
         Job done = withoutTakenOut(before, withoutLost(before, after));
         for (Plan plan : done.plans()) {
-            Optional<Plan> was = before.plan(plan.id());
-            boolean changed = was.filter(plan::equals).isEmpty();
+            // Copies that were taken out are the plan's own business: the person has not asked for another layout.
+            boolean asked = !before.plan(plan.id()).equals(after.plan(plan.id()));
+            boolean changed = before.plan(plan.id()).filter(plan::equals).isEmpty();
             if (changed || !same(sheets(before, plan.id()), sheets(done, plan.id())) || labelled(before, done, plan)) {
-                done = worked(done, plan, changed);
+                done = worked(done, plan, asked);
             }
         }
         return done;
@@ -50,7 +51,7 @@ public final class PlansFollow implements Follower {
         return plan.marks().names() && !before.title().equals(after.title());
     }
 
-    private Job worked(Job job, Plan plan, boolean changed) {
+    private Job worked(Job job, Plan plan, boolean asked) {
         DesignContents contents = new DesignContents(job);
         try {
             Plan searched = searched(plan, contents);
@@ -58,7 +59,7 @@ public final class PlansFollow implements Follower {
             Layout layout = PlanLayout.of(searched, contents);
             return new PlanSheets(with, searched, contents, typesetter).written(layout.sheets());
         } catch (Refusal refused) {
-            if (changed) {
+            if (asked) {
                 throw refused;
             }
             // The plan's own finding says why: see PlanFindings.

@@ -143,6 +143,11 @@ public final class Bench {
         }));
     }
 
+    /** Makes an edit in the place of another, where that was the last one: what gets better step by step is one step to undo. */
+    public void performInstead(Operation operation, Operation last) {
+        edits.editInstead(operation, last, new EditQueue.Asked(() -> {}, failed));
+    }
+
     /** Makes an edit whose result was computed elsewhere, with what follows from it.
      *
      * @param stale runs, and nothing is made, where the job has changed since */
@@ -167,6 +172,11 @@ public final class Bench {
             }
             views.settled(job());
             listeners.tell(EnumSet.of(Change.JOB, Change.SELECTION));
+        }
+
+        @Override
+        public void replaced(Job before) {
+            recorder.undone(before);
         }
 
         @Override

@@ -41,6 +41,11 @@ final class EditQueue {
          * @param wasShown whether its own result was shown before */
         void settled(Operation operation, List<ElementId> selects, boolean wasShown, boolean merged);
 
+        /** The last edit is taken back, as the next takes its place.
+         *
+         * @param before the job without it */
+        void replaced(Job before);
+
         /** An edit that was shown is taken back, as what follows from it can't be made. */
         void takenBack();
     }
@@ -53,7 +58,8 @@ final class EditQueue {
 
     private sealed interface Step {}
 
-    private record Edit(Operation operation, Asked asked) implements Step {}
+    /** @param instead the edit whose place it takes, where that is still the last */
+    private record Edit(Operation operation, Asked asked, Optional<Operation> instead) implements Step {}
 
     private record Computed(Operation operation, Job base, Job result, Asked asked, Runnable stale) implements Step {}
 
@@ -65,6 +71,7 @@ final class EditQueue {
         final Job base;
         final Asked asked;
         final Optional<Operation> before;
+        boolean replaces;
         Optional<Job> direct = Optional.empty();
         FutureTask<Job> following = new FutureTask<>(() -> null);
 
@@ -127,7 +134,13 @@ final class EditQueue {
     }
 
     void edit(Operation operation, Asked asked) {
-        waiting.add(new Edit(operation, asked));
+        waiting.add(new Edit(operation, asked, Optional.empty()));
+        next();
+    }
+
+    /** Makes an edit in the place of another, where that was the last: both are one step of the history. */
+    void editInstead(Operation operation, Operation last, Asked asked) {
+        waiting.add(new Edit(operation, asked, Optional.of(last)));
         next();
     }
 
@@ -152,14 +165,23 @@ final class EditQueue {
     private void next() {
         while (underWay.isEmpty() && !waiting.isEmpty()) {
             switch (waiting.poll()) {
-                case Edit e -> begin(new UnderWay(e.operation, history.job(), e.asked, Optional.empty()));
+                case Edit e -> begin(underWay(e));
                 case Call c -> c.action.run();
                 case Computed c -> take(c);
             }
         }
-        if (isShowingMore() && waiting.peek() instanceof Edit e) {
+        if (isShowingMore() && waiting.peek() instanceof Edit e && e.instead.isEmpty()) {
             merge(underWay.get(), e);
         }
+    }
+
+    private UnderWay underWay(Edit e) {
+        Optional<History.Step> last = history.past()
+                .filter(s -> e.instead.filter(i -> i == s.operation()).isPresent());
+        UnderWay made =
+                new UnderWay(e.operation, last.map(History.Step::job).orElse(history.job()), e.asked, Optional.empty());
+        made.replaces = last.isPresent();
+        return made;
     }
 
     private void merge(UnderWay now, Edit edit) {
@@ -260,6 +282,10 @@ final class EditQueue {
             return;
         }
         underWay = Optional.empty();
+        if (edit.replaces) {
+            history = history.undo().orElseThrow();
+            listener.replaced(history.job());
+        }
         history = history.then(edit.operation, after);
         listener.settled(edit.operation, selects, edit.isShown(), edit.isMerged());
         if (!edit.isShown()) {

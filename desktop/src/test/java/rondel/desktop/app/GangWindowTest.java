@@ -125,6 +125,11 @@ class GangWindowTest extends BenchFixture {
         clickOn("#gang-stop");
         calm();
         Plan after = bench.job().plans().getFirst();
+        run("undo");
+        calm();
+        assertThat(bench.job().plans().getFirst()).isEqualTo(before);
+        run("redo");
+        calm();
         assertThat(((Way.Nest) after.way()).found()).isPresent();
         assertThat(((Way.Nest) after.way()).settings().seed())
                 .isEqualTo(((Way.Nest) before.way()).settings().seed() + 1);

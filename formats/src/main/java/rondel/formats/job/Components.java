@@ -35,12 +35,16 @@ import rondel.job.Rgba;
 import rondel.job.Shadow;
 import rondel.job.SheetId;
 import rondel.job.Stroke;
+import rondel.job.Way;
 
 /** What the components of records mean in JSON: their names, and what stands for one that is left out. */
 final class Components {
 
     /** What may be said to be none, as well as left out. */
     private static final Set<Class<?>> LOOKS = Set.of(Rgba.class, Stroke.class, Shadow.class);
+
+    /** What is one of several records: a plain shape says its kind beside its figures, a design and a way are in a field named for theirs. */
+    private static final Set<Class<?>> CHOICES = Set.of(PlainShape.class, Design.class, Way.class);
 
     private static final Set<Class<?>> OPTIONAL = Set.of(Optional.class, OptionalDouble.class, OptionalInt.class);
     private static final ObjectMapper PLAIN = new ObjectMapper();
@@ -138,7 +142,7 @@ final class Components {
         if (c == double.class || c == OptionalDouble.class) {
             return "number";
         }
-        if (c == int.class) {
+        if (c == int.class || c == OptionalInt.class) {
             return "whole number";
         }
         return c.isEnum()
@@ -166,7 +170,14 @@ final class Components {
         if (c.isRecord()) {
             return List.of(c);
         }
-        return c == PlainShape.class ? List.of(c.getPermittedSubclasses()) : List.of();
+        return CHOICES.contains(c) ? List.of(c.getPermittedSubclasses()) : List.of();
+    }
+
+    /** The field that a design or a way stands in, which tells which it is. */
+    static Optional<String> wrapper(Class<?> type) {
+        return Design.class.isAssignableFrom(type) || Way.class.isAssignableFrom(type)
+                ? Optional.of(MixIns.field(type))
+                : Optional.empty();
     }
 
     /** What an object of a plain shape says its kind is. */

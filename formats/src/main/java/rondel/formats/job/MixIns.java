@@ -6,6 +6,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import java.util.Arrays;
 import java.util.List;
 import rondel.geometry.shape.ArrowShape;
 import rondel.geometry.shape.BalloonShape;
@@ -45,6 +46,16 @@ final class MixIns {
                 .addMixIn(Link.Union.class, Union.class)
                 .addMixIn(Link.Around.class, Around.class)
                 .addMixIn(Link.Filling.class, Filling.class);
+    }
+
+    /** The field that one kind of design, or of way, stands in. */
+    static String field(Class<?> type) {
+        Class<?> choice = Design.class.isAssignableFrom(type) ? DesignKind.class : WayKind.class;
+        return Arrays.stream(choice.getAnnotation(JsonSubTypes.class).value())
+                .filter(t -> t.value() == type)
+                .findFirst()
+                .map(JsonSubTypes.Type::name)
+                .orElseThrow();
     }
 
     /** A plain shape says its kind beside its figures. */

@@ -198,6 +198,7 @@ public final class OperationJson {
             for (Class<?> nested : Components.nested(c.getGenericType())) {
                 ObjectNode of = field.withArray("of").addObject();
                 Components.kind(nested).ifPresent(k -> of.put("kind", k));
+                Components.wrapper(nested).ifPresent(w -> of.put("in", w));
                 ArrayNode fields = of.putArray("fields");
                 for (RecordComponent inner : nested.getRecordComponents()) {
                     describe(inner, fields.addObject(), depth + 1);

@@ -52,6 +52,18 @@ public final class OperationReference {
                         .append("`\n");
                 inner += "  ";
             }
+            if (of.has("in")) {
+                out.append(inner).append("- in `").append(of.get("in").asText()).append('`');
+                // One that has nothing else beside its field is that field's value.
+                boolean alone = of.get("fields").size() == 1
+                        && !of.at("/fields/0").has("of")
+                        && !of.at("/fields/0/optional").asBoolean();
+                out.append(alone ? ": " + of.at("/fields/0/type").asText() + "\n" : "\n");
+                if (alone) {
+                    continue;
+                }
+                inner += "  ";
+            }
             for (JsonNode f : of.get("fields")) {
                 field(out, f, inner);
             }

@@ -25,6 +25,7 @@ public final class NestRun {
     private final Progress progress;
     private Optional<PlanId> running = Optional.empty();
     private Runnable changed = () -> {};
+    private Optional<ChangePlan> shownLast = Optional.empty();
     private long shown;
 
     public NestRun(Desk desk, Progress progress) {
@@ -54,6 +55,7 @@ public final class NestRun {
         }
         Job job = desk.bench().job();
         Plan open = plan.withWay(new Way.Nest(settings, Optional.empty()));
+        shownLast = Optional.empty();
         running = Optional.of(plan.id());
         changed.run();
         NestPlan[] search = new NestPlan[1];
@@ -94,7 +96,10 @@ public final class NestRun {
         if (same && (last || isRunning()) && !now.get().equals(found)) {
             Plan with = now.get().withWay(found.way());
             if (!with.equals(now.get())) {
-                desk.perform(new ChangePlan(with));
+                ChangePlan better = new ChangePlan(with);
+                shownLast.ifPresentOrElse(
+                        before -> desk.bench().performInstead(better, before), () -> desk.perform(better));
+                shownLast = Optional.of(better);
             }
         }
     }

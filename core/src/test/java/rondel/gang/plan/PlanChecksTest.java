@@ -1,0 +1,95 @@
+package rondel.gang.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static rondel.gang.plan.GangFixture.A4;
+import static rondel.gang.plan.GangFixture.apply;
+import static rondel.gang.plan.GangFixture.box;
+import static rondel.gang.plan.GangFixture.copies;
+import static rondel.gang.plan.GangFixture.gutter;
+import static rondel.gang.plan.GangFixture.job;
+import static rondel.gang.plan.GangFixture.rows;
+import static rondel.gang.plan.GangFixture.sheets;
+import static rondel.gang.plan.GangFixture.whole;
+
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import org.junit.jupiter.api.Test;
+import rondel.catalogue.AllChecks;
+import rondel.compose.arrange.Delete;
+import rondel.compose.arrange.Move;
+import rondel.compose.sheets.SetMargins;
+import rondel.job.Design;
+import rondel.job.DesignCount;
+import rondel.job.ElementId;
+import rondel.job.Job;
+import rondel.job.MarkSettings;
+import rondel.job.SheetId;
+import rondel.job.StockCount;
+import rondel.job.Way;
+import rondel.lines.check.Checked;
+import rondel.lines.check.Limits;
+import rondel.text.FontBook;
+
+/** What is said of plans. */
+class PlanChecksTest {
+
+    private static List<String> codes(Job job) {
+        return AllChecks.of(new Checked(job, new FontBook(List.of(), Map.of()), Limits.USUAL)).stream()
+                .map(f -> f.code())
+                .distinct()
+                .toList();
+    }
+
+    @Test
+    void aPlanAsItWasLaidOutHasNoFindings() {
+        Job job = apply(job(box("star", 10, 10, 50, 30)), rows(A4, gutter(0), DesignCount.asManyAsFit(whole("star"))));
+        assertThat(codes(job)).isEmpty();
+    }
+
+    @Test
+    void copiesThatAHandHasPutOverOthersOrOutOfReachAreFound() {
+        Job job = apply(job(box("star", 10, 10, 50, 30)), rows(A4, gutter(2), DesignCount.of(whole("star"), 6)));
+        ElementId second = copies(sheets(job).getFirst()).get(1).id();
+        assertThat(codes(apply(job, new Move(List.of(second), -10, 0)))).containsExactly("piecesOverlap");
+        assertThat(codes(apply(job, new Move(List.of(second), 0, -40)))).contains("outOfReach");
+    }
+
+    @Test
+    void bleedThatHasNoRoomIsCutOffAndSaid() {
+        Job page = apply(job(box("ground", -3, -3, 206, 206)), new SetMargins(new SheetId("sheet-1"), 3, 0));
+        DesignCount design = DesignCount.of(new Design.Page(new SheetId("sheet-1")), 2);
+        rondel.job.Stock large = rondel.job.Stock.sheet("Large", 500, 500);
+        assertThat(codes(apply(page, rows(large, gutter(2), design)))).contains("bleedCut");
+        assertThat(codes(apply(page, rows(large, gutter(6), design)))).doesNotContain("bleedCut");
+    }
+
+    @Test
+    void aDesignThatIsGoneAndStockThatRanOutAreSaid() {
+        Job job = apply(
+                job(box("star", 10, 10, 50, 30), box("other", 100, 100, 10, 10)),
+                rows(A4, gutter(2), DesignCount.of(whole("star"), 3)));
+        Job closer = apply(
+                job(box("star", 10, 10, 50, 30), box("other", 100, 100, 10, 10)),
+                rows(A4, gutter(0), MarkSettings.NONE, Way.Cutting.BOXES, DesignCount.of(whole("star"), 3)));
+        Job without = apply(closer, new Delete(List.of(new ElementId("star"))));
+        assertThat(copies(sheets(without).getFirst()))
+                .allSatisfy(c -> assertThat(c.content().box().width()).isEqualTo(50));
+        List<ElementId> all = new java.util.ArrayList<>(List.of(new ElementId("star")));
+        copies(sheets(closer).getFirst()).forEach(c -> all.add(c.id()));
+        assertThat(copies(sheets(apply(closer, new Delete(all))).getFirst())).isEmpty();
+        Job gone = apply(job, new Delete(List.of(new ElementId("star"))));
+        assertThat(codes(gone)).containsExactly("designGone");
+        assertThat(copies(sheets(gone).getFirst())).hasSize(3);
+        Job few = apply(
+                job(box("star", 10, 10, 50, 30)),
+                new LayOut(
+                        "",
+                        List.of(DesignCount.of(whole("star"), 100)),
+                        List.of(new StockCount(A4, OptionalInt.of(2))),
+                        new Way.Rows(gutter(2), Way.Order.ACROSS, Way.Cutting.OWN),
+                        MarkSettings.NONE));
+        assertThat(sheets(few)).hasSize(2);
+        assertThat(codes(few)).containsExactly("planShort");
+    }
+}
