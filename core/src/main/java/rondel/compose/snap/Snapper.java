@@ -30,6 +30,10 @@ public final class Snapper {
             places.add(trim.low() + sheet.safeMargin());
             places.add(trim.high() - sheet.safeMargin());
         }
+        sheet.planned().map(p -> axis.of(p.usable())).ifPresent(usable -> {
+            places.add(usable.low());
+            places.add(usable.high());
+        });
         sheet.guides().stream().filter(g -> g.across() == axis).map(Guide::at).forEach(places::add);
         return places;
     }

@@ -5,12 +5,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Guide;
+import rondel.job.PlanId;
+import rondel.job.PlannedSheet;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 
@@ -47,6 +50,15 @@ class SnapperTest {
         assertThat(snap.lines())
                 .containsExactly(
                         new Snap.Line(Snap.Kind.MEETS, Axis.HORIZONTAL, new Point(80, 20), new Point(80, 130)));
+    }
+
+    @Test
+    void onStockWhatCanBeUsedHolds() {
+        Sheet stock = Sheet.of(new SheetId("s"), "S", 300, 200)
+                .withPlanned(Optional.of(new PlannedSheet(new PlanId("p"), 0, false, new Box(8, 12, 280, 180))));
+        Snapper on = new Snapper(List.of(), stock);
+        assertThat(snapped(on, new Box(9, 40, 20, 20)).x()).isEqualTo(8);
+        assertThat(snapped(on, new Box(40, 171.5, 20, 20)).bottom()).isEqualTo(192);
     }
 
     @Test
