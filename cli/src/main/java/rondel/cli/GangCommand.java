@@ -25,6 +25,7 @@ import rondel.job.Job;
 import rondel.job.MarkSettings;
 import rondel.job.NestSettings;
 import rondel.job.Plan;
+import rondel.job.PlannedSheet;
 import rondel.job.RowSettings;
 import rondel.job.Sheet;
 import rondel.job.Way;
@@ -233,9 +234,7 @@ final class GangCommand implements Callable<Integer> {
     private void print(Job job) {
         Plan plan = job.plans().getLast();
         PlanFigures f = PlanFigures.of(job, plan);
-        List<Sheet> sheets = job.sheets().stream()
-                .filter(s -> s.planned().filter(p -> p.plan().equals(plan.id())).isPresent())
-                .toList();
+        List<Sheet> sheets = PlannedSheet.sheetsOf(job, plan.id());
         if (json) {
             ObjectNode o = JsonNodeFactory.instance.objectNode();
             o.put("plan", plan.id().value()).put("name", plan.name());

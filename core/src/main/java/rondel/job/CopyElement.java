@@ -1,6 +1,7 @@
 package rondel.job;
 
 import java.util.Optional;
+import rondel.geometry.Box;
 
 /** An element that stands for a design: it costs its place, not its content. What it shows follows the design; on its sheet it is one
  *  thing, and nothing in it can be held.
@@ -23,10 +24,20 @@ public record CopyElement(Traits traits, Design of, CopyContent content, Optiona
         return new CopyElement(traits, of, content, other);
     }
 
+    /** The box of its design, in its place. */
+    public Box placedBox() {
+        return content.box().transformed(placement());
+    }
+
     /** The group that it looks like, in its place. */
     public GroupElement asGroup() {
         GroupElement shown = content.group();
         return new GroupElement(traits, shown.children(), shown.clip(), shown.mask());
+    }
+
+    /** Whether a plan has put it. */
+    public boolean isOf(PlanId plan) {
+        return planned.filter(p -> p.plan().equals(plan)).isPresent();
     }
 
     /** Whether a hand has moved it from where the plan put it, has made it stand for something else, or holds it fast. */

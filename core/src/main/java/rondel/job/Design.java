@@ -1,6 +1,7 @@
 package rondel.job;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import rondel.fields.LeftOut;
 import rondel.fields.Mm;
@@ -16,6 +17,16 @@ public sealed interface Design {
     /** Whether it is a piece of paper as large as its box, whatever is printed on it. */
     default boolean isPaper() {
         return false;
+    }
+
+    /** This design without regard to what lies beside it. */
+    default Design alone() {
+        return this;
+    }
+
+    /** What is folded, where this is a side of something folded. */
+    default Optional<Flat> folded() {
+        return alone() instanceof Flat flat ? Optional.of(flat) : Optional.empty();
     }
 
     /** This design and all it is made of. */
@@ -98,6 +109,11 @@ public sealed interface Design {
 
         /** Farther than anything is printed, in mm. */
         public static final double NO_LIMIT = 10_000;
+
+        @Override
+        public Design alone() {
+            return of.alone();
+        }
 
         @Override
         public boolean isPaper() {

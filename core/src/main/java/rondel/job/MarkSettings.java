@@ -42,12 +42,4 @@ public record MarkSettings(
             throw Refusal.of("marks.length");
         }
     }
-
-    public boolean any() {
-        return trim || fold || register || names || colourBar;
-    }
-
-    public MarkSettings withRegister(boolean other) {
-        return new MarkSettings(trim, fold, other, names, colourBar, length, offset, weight);
-    }
 }

@@ -1,5 +1,6 @@
 package rondel.job;
 
+import java.util.List;
 import rondel.fields.LeftOut;
 import rondel.geometry.Box;
 
@@ -9,4 +10,10 @@ import rondel.geometry.Box;
  * @param inside whether it is the other side of the sheet before it
  * @param usable what of it can be used, in mm on the sheet */
 public record PlannedSheet(
-        PlanId plan, int number, @LeftOut("false") boolean inside, Box usable) {}
+        PlanId plan, int number, @LeftOut("false") boolean inside, Box usable) {
+
+    /** The sheets that a plan has made, in the order of the job. */
+    public static List<Sheet> sheetsOf(Job job, PlanId plan) {
+        return job.sheets().stream().filter(s -> s.isOf(plan)).toList();
+    }
+}

@@ -4,6 +4,7 @@ import java.lang.ref.SoftReference;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 
@@ -145,6 +146,18 @@ public final class Sheet {
 
     public Sheet withElements(List<Element> other) {
         return new Sheet(id, name, width, height, paper, bleed, safeMargin, guides, other, planned, extras);
+    }
+
+    /** The sheet with more elements in front of all that it has.
+     *
+     * @param more back to front */
+    public Sheet withInFront(List<Element> more) {
+        return withElements(Stream.concat(elements.stream(), more.stream()).toList());
+    }
+
+    /** Whether a plan has made it. */
+    public boolean isOf(PlanId plan) {
+        return planned.filter(p -> p.plan().equals(plan)).isPresent();
     }
 
     public Sheet withSize(double w, double h) {

@@ -1,6 +1,5 @@
 package rondel.compose.arrange;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import rondel.job.Element;
@@ -34,13 +33,7 @@ final class InFront {
         }
         Placing placing = new Placing(job);
         List<Element> placed = ids.apply(placing, elements);
-        return job.withMedia(media)
-                .withSheet(sheet, s -> {
-                    List<Element> all = new ArrayList<>(s.elements());
-                    all.addAll(placed);
-                    return s.withElements(all);
-                })
-                .withNextNumber(placing.next());
+        return job.withMedia(media).withSheet(sheet, s -> s.withInFront(placed)).withNextNumber(placing.next());
     }
 
     /** What was put there. */

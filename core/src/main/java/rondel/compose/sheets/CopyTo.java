@@ -1,6 +1,5 @@
 package rondel.compose.sheets;
 
-import java.util.ArrayList;
 import java.util.List;
 import rondel.geometry.Affine;
 import rondel.job.Element;
@@ -27,12 +26,7 @@ public record CopyTo(List<ElementId> elements, SheetId sheet) implements Operati
         job.sheet(sheet);
         Placing placing = new Placing(job);
         List<Element> copies = placing.withFreshIds(lifted(job, elements));
-        return job.withSheet(sheet, s -> {
-                    List<Element> all = new ArrayList<>(s.elements());
-                    all.addAll(copies);
-                    return s.withElements(all);
-                })
-                .withNextNumber(placing.next());
+        return job.withSheet(sheet, s -> s.withInFront(copies)).withNextNumber(placing.next());
     }
 
     /** The outermost of elements as they lie on their sheets, back to front, none locked. */

@@ -4,14 +4,13 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
+import rondel.gang.copies.ContentBleed;
 import rondel.gang.copies.DesignContents;
 import rondel.gang.names.NameFindings;
 import rondel.gang.plan.NestPlan;
 import rondel.gang.plan.PlanFigures;
 import rondel.gang.plan.PlanLayout;
-import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.CopyElement;
 import rondel.job.Design;
@@ -19,13 +18,13 @@ import rondel.job.Element;
 import rondel.job.Job;
 import rondel.job.NameList;
 import rondel.job.Plan;
+import rondel.job.PlannedSheet;
 import rondel.job.Sheet;
 import rondel.job.Way;
 import rondel.lines.check.Check;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Severity;
-import rondel.paint.PaintedExtent;
 import rondel.progress.Cancellation;
 import rondel.words.Refusal;
 
@@ -89,15 +88,14 @@ public final class PlanChecks implements Check {
     /** Bleed that is not printed, as a neighbour's piece is there. */
     private static void cutOff(Job job, Plan plan, DesignContents contents, List<Finding> found) {
         Set<Design> told = new HashSet<>();
-        job.sheets().stream()
-                .filter(s -> s.planned().filter(p -> p.plan().equals(plan.id())).isPresent())
+        PlannedSheet.sheetsOf(job, plan.id()).stream()
                 .flatMap(s -> s.elements().stream())
                 .forEach(e -> {
                     if (e instanceof CopyElement c
                             && c.of() instanceof Design.InRows in
                             && in.room() < Design.InRows.NO_LIMIT
                             && told.add(in.of())) {
-                        double bleed = beyond(contents, in.of());
+                        double bleed = ContentBleed.of(contents.of(in.of()));
                         found.add(Finding.of(
                                 Severity.WARNING,
                                 "bleedCut",
@@ -109,15 +107,6 @@ public final class PlanChecks implements Check {
                 });
     }
 
-    private static double beyond(DesignContents contents, Design design) {
-        Box box = contents.of(design).box();
-        Optional<Box> ink = PaintedExtent.of(contents.of(design).group(), Affine.IDENTITY);
-        return ink.map(b -> Math.max(
-                        Math.max(box.x() - b.x(), b.right() - box.right()),
-                        Math.max(box.y() - b.y(), b.bottom() - box.bottom())))
-                .orElse(0.0);
-    }
-
     private static String mm(double length) {
         return String.format(Locale.ROOT, "%.2f", length);
     }
@@ -126,8 +115,7 @@ public final class PlanChecks implements Check {
     private static void outOfReach(Sheet sheet, List<Finding> found) {
         Box usable = sheet.planned().orElseThrow().usable();
         for (Element e : sheet.elements()) {
-            if (e instanceof CopyElement c
-                    && !usable.grown(NEAR).contains(c.content().box().transformed(c.placement()))) {
+            if (e instanceof CopyElement c && !usable.grown(NEAR).contains(c.placedBox())) {
                 found.add(Finding.of(Severity.WARNING, "outOfReach", c.name(), sheet.name())
                         .about(c.id()));
             }

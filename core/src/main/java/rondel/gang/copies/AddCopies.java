@@ -60,12 +60,7 @@ public record AddCopies(
                     contents.of(d),
                     Optional.empty()));
         }
-        return job.withSheet(sheet, s -> {
-                    List<Element> all = new ArrayList<>(s.elements());
-                    all.addAll(copies);
-                    return s.withElements(all);
-                })
-                .withNextNumber(placing.next());
+        return job.withSheet(sheet, s -> s.withInFront(copies)).withNextNumber(placing.next());
     }
 
     @Override

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -210,13 +209,5 @@ public final class DesignContents {
                 .map(this::upToDate)
                 .toList();
         return about(made, Optional.of(Outline.rectangle(sheet.trim().grown(sheet.bleed()))), sheet.trim());
-    }
-
-    /** All designs that copies in a job stand for. */
-    static Stream<Design> designs(Job job) {
-        return job.everything()
-                .filter(CopyElement.class::isInstance)
-                .map(e -> ((CopyElement) e).of())
-                .distinct();
     }
 }

@@ -13,7 +13,6 @@ import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.ShapeElement;
 import rondel.job.Traits;
-import rondel.paint.PaintedExtent;
 
 /** A design as it is shown beside close neighbours: no farther than its room, and without cut lines that run along its box where
  *  these are cut together with the neighbours'. */
@@ -28,10 +27,7 @@ public final class NeighbouredContent {
         CopyContent bare =
                 in.bare() ? whole.withElements(without(whole.group().children(), Affine.IDENTITY, whole.box())) : whole;
         Box shown = bare.box().grown(in.room());
-        boolean beyond = PaintedExtent.of(bare.group(), Affine.IDENTITY)
-                .filter(b -> !shown.grown(SAME).contains(b))
-                .isPresent();
-        if (!beyond) {
+        if (ContentBleed.of(bare) <= in.room() + SAME) {
             return bare;
         }
         List<Element> inside = bare.group().clip().isEmpty()

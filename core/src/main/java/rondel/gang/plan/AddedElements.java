@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import rondel.colour.ColoursInUse;
+import rondel.gang.copies.ContentBleed;
 import rondel.gang.copies.FlatContent;
 import rondel.gang.fold.FlatPaper;
 import rondel.gang.marks.ColourBar;
@@ -25,7 +26,6 @@ import rondel.job.Design;
 import rondel.job.Element;
 import rondel.job.Folding;
 import rondel.job.FontChoice;
-import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.MarkSettings;
 import rondel.job.Paint;
@@ -36,7 +36,6 @@ import rondel.job.RoleLook;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.Traits;
-import rondel.paint.PaintedExtent;
 import rondel.text.Typesetter;
 import rondel.words.Words;
 
@@ -66,19 +65,21 @@ final class AddedElements {
      *  @param count how many sheets the plan has */
     List<Element> of(LaidSheet sheet, List<CopyElement> copies, int count) {
         List<Element> all = new ArrayList<>();
-        List<Box> boxes = copies.stream()
-                .map(c -> c.content().box().transformed(c.placement()))
-                .toList();
+        List<Box> boxes = copies.stream().map(CopyElement::placedBox).toList();
         if (!sheet.inside()) {
             cutLines(copies.stream()
                             .filter(c -> c.of() instanceof Design.InRows in && in.bare())
-                            .map(c -> c.content().box().transformed(c.placement()))
+                            .map(CopyElement::placedBox)
                             .toList())
                     .forEach(line -> all.add(cut(line)));
         }
         MarkSettings marks = plan.marks();
         Box usable = sheet.stock().usable();
-        CornerMarks corners = new CornerMarks(marks, boxes, bleed(copies), usable);
+        double bleed = copies.stream()
+                .mapToDouble(c -> ContentBleed.of(c.content()))
+                .max()
+                .orElse(0);
+        CornerMarks corners = new CornerMarks(marks, boxes, bleed, usable);
         if (marks.trim()) {
             all.addAll(corners.trim());
         }
@@ -138,29 +139,11 @@ final class AddedElements {
                 Optional.of(Stroke.plain(RoleLook.usual(Role.CUT).colour(), LINE)));
     }
 
-    private static double bleed(List<CopyElement> copies) {
-        double most = 0;
-        for (CopyElement c : copies) {
-            most = Math.max(
-                    most, c.content().once("bleed", g -> bleed(c.content().box(), g)));
-        }
-        return most;
-    }
-
-    private static double bleed(Box box, GroupElement group) {
-        return PaintedExtent.of(group, Affine.IDENTITY)
-                .map(b -> Math.max(
-                        Math.max(box.x() - b.x(), b.right() - box.right()),
-                        Math.max(box.y() - b.y(), b.bottom() - box.bottom())))
-                .map(b -> Math.max(0, b))
-                .orElse(0.0);
-    }
-
     /** The folds of all copies that show theirs by marks. */
     private List<Point[]> folds(List<CopyElement> copies) {
         List<Point[]> folds = new ArrayList<>();
         for (CopyElement c : copies) {
-            Design.Flat flat = flat(c.of());
+            Design.Flat flat = c.of().folded().orElse(null);
             if (flat == null || !(plan.marks().fold() || flat.folding().score() == Folding.Score.MARKS)) {
                 continue;
             }
@@ -169,14 +152,6 @@ final class AddedElements {
             paper.folds().forEach(f -> folds.add(new Point[] {toSheet.apply(f.from()), toSheet.apply(f.to())}));
         }
         return folds;
-    }
-
-    private static Design.Flat flat(Design design) {
-        return switch (design) {
-            case Design.Flat f -> f;
-            case Design.InRows r -> flat(r.of());
-            default -> null;
-        };
     }
 
     private List<Rgba> colours(List<CopyElement> copies) {

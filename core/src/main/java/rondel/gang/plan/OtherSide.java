@@ -18,15 +18,8 @@ final class OtherSide {
 
     /** Whether a plan has anything for the other side. */
     static boolean isMade(Plan plan) {
-        return plan.designs().stream().anyMatch(d -> flat(d.design()) != null && hasInside(flat(d.design())));
-    }
-
-    private static Design.Flat flat(Design design) {
-        return switch (design) {
-            case Design.Flat f -> f;
-            case Design.InRows r -> flat(r.of());
-            default -> null;
-        };
+        return plan.designs().stream()
+                .anyMatch(d -> d.design().folded().filter(OtherSide::hasInside).isPresent());
     }
 
     private static boolean hasInside(Design.Flat flat) {
@@ -42,14 +35,12 @@ final class OtherSide {
 
     static LaidSheet of(LaidSheet outside) {
         List<LaidCopy> behind = outside.copies().stream()
-                .filter(c -> flat(c.design()) != null)
-                .map(c -> behind(c, outside.stock()))
+                .flatMap(c -> c.design().folded().map(flat -> behind(c, flat, outside.stock())).stream())
                 .toList();
         return new LaidSheet(outside.stock(), outside.number(), true, outside.area(), behind);
     }
 
-    private static LaidCopy behind(LaidCopy copy, Stock stock) {
-        Design.Flat flat = flat(copy.design());
+    private static LaidCopy behind(LaidCopy copy, Design.Flat flat, Stock stock) {
         boolean uprightLong = stock.height() >= stock.width();
         boolean upright = uprightLong == (flat.folding().turning() == Folding.Turning.LONG_EDGE);
         Box box = copy.box();

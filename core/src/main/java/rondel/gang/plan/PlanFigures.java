@@ -13,6 +13,7 @@ import rondel.job.DesignCount;
 import rondel.job.Element;
 import rondel.job.Job;
 import rondel.job.Plan;
+import rondel.job.PlannedSheet;
 import rondel.job.Sheet;
 import rondel.job.Stock;
 
@@ -52,7 +53,7 @@ public record PlanFigures(
         double all = 0;
         double cost = 0;
         boolean priced = true;
-        for (Sheet sheet : PlansFollow.sheets(job, plan.id())) {
+        for (Sheet sheet : PlannedSheet.sheetsOf(job, plan.id())) {
             if (sheet.planned().orElseThrow().inside()) {
                 continue;
             }
@@ -62,7 +63,7 @@ public record PlanFigures(
             for (Element e : sheet.elements()) {
                 if (e instanceof CopyElement c) {
                     here++;
-                    counts.merge(bare(c.of()), 1, Integer::sum);
+                    counts.merge(c.of().alone(), 1, Integer::sum);
                     byHand += c.keptByHand() ? 1 : 0;
                     covered += TrueShape.of(job, c.of(), c.content())
                                     .map(Geometry::getArea)
@@ -78,7 +79,8 @@ public record PlanFigures(
         }
         List<Made> made = new ArrayList<>();
         for (DesignCount d : plan.designs()) {
-            made.add(new Made(d.design(), d.count(), counts.getOrDefault(bare(d.design()), 0)));
+            made.add(new Made(
+                    d.design(), d.count(), counts.getOrDefault(d.design().alone(), 0)));
         }
         return new PlanFigures(
                 sheets,
@@ -89,9 +91,5 @@ public record PlanFigures(
                 byHand,
                 plan.without().size(),
                 made);
-    }
-
-    private static Design bare(Design design) {
-        return design instanceof Design.InRows r ? r.of() : design;
     }
 }

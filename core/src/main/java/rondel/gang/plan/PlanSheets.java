@@ -50,25 +50,22 @@ final class PlanSheets {
         this.contents = contents;
         this.added = new AddedElements(job, plan, typesetter);
         this.nextSheet = job.nextNumber();
-        for (Sheet s : job.sheets()) {
-            if (s.planned().filter(p -> p.plan().equals(plan.id())).isPresent()) {
-                PlannedSheet p = s.planned().get();
-                old.putIfAbsent(new Key(p.number(), p.inside()), s);
-                s.elements().forEach(e -> {
-                    if (isOurs(e) && e instanceof CopyElement c) {
-                        Key key = new Key(c.planned().get().index(), p.inside());
-                        copies.putIfAbsent(key, c);
-                        homes.putIfAbsent(key, s);
-                    }
-                });
-            }
+        for (Sheet s : PlannedSheet.sheetsOf(job, plan.id())) {
+            PlannedSheet p = s.planned().orElseThrow();
+            old.putIfAbsent(new Key(p.number(), p.inside()), s);
+            s.elements().forEach(e -> {
+                if (isOurs(e) && e instanceof CopyElement c) {
+                    Key key = new Key(c.planned().get().index(), p.inside());
+                    copies.putIfAbsent(key, c);
+                    homes.putIfAbsent(key, s);
+                }
+            });
         }
     }
 
     private boolean isOurs(Element e) {
         return switch (e) {
-            case CopyElement c ->
-                c.planned().filter(p -> p.plan().equals(plan.id())).isPresent();
+            case CopyElement c -> c.isOf(plan.id());
             case GroupElement g ->
                 g.use() instanceof GroupUse.Added a && a.plan().equals(plan.id());
             default -> false;
@@ -80,7 +77,7 @@ final class PlanSheets {
         nextSheet = placing.next();
         List<Sheet> fresh = new ArrayList<>();
         int count = (int) laid.stream().filter(s -> !s.inside()).count();
-        Map<Sheet, List<CopyElement>> stay = staying(laid);
+        Staying stay = staying(laid);
         for (LaidSheet sheet : laid) {
             fresh.add(sheet(sheet, count, stay));
         }
@@ -103,40 +100,38 @@ final class PlanSheets {
         return done.withNextNumber(Math.max(placing.next(), nextSheet));
     }
 
-    /** The copies that stay where a hand has put them, by the sheet that they are on. */
-    private Map<Sheet, List<CopyElement>> staying(List<LaidSheet> laid) {
+    /** The copies that stay where a hand has put them, by the sheet that they are on, and which they are. */
+    private record Staying(Map<Sheet, List<CopyElement>> bySheet, Set<Key> keys) {}
+
+    private Staying staying(List<LaidSheet> laid) {
         Set<Key> wanted = new HashSet<>();
         laid.forEach(s -> s.copies().forEach(c -> wanted.add(new Key(c.index(), s.inside()))));
         Set<Key> kept = new HashSet<>();
         laid.forEach(s -> kept.add(new Key(s.number(), s.inside())));
-        Map<Sheet, List<CopyElement>> stay = new HashMap<>();
+        Staying stay = new Staying(new HashMap<>(), new HashSet<>());
         copies.forEach((key, copy) -> {
             Sheet home = homes.get(key);
-            Key homeKey =
-                    new Key(home.planned().get().number(), home.planned().get().inside());
-            if (copy.keptByHand() && wanted.contains(key) && kept.contains(homeKey)) {
-                stay.computeIfAbsent(home, s -> new ArrayList<>()).add(copy);
+            PlannedSheet at = home.planned().orElseThrow();
+            if (copy.keptByHand() && wanted.contains(key) && kept.contains(new Key(at.number(), at.inside()))) {
+                stay.bySheet.computeIfAbsent(home, s -> new ArrayList<>()).add(copy);
+                stay.keys.add(key);
             }
         });
         return stay;
     }
 
-    private Sheet sheet(LaidSheet laid, int count, Map<Sheet, List<CopyElement>> stay) {
+    private Sheet sheet(LaidSheet laid, int count, Staying stay) {
         Sheet before = old.get(new Key(laid.number(), laid.inside()));
         Set<Integer> without = new HashSet<>(plan.without());
-        Set<Key> held = new HashSet<>();
-        stay.values()
-                .forEach(list ->
-                        list.forEach(c -> held.add(new Key(c.planned().get().index(), homeIsInside(c)))));
         List<CopyElement> put = new ArrayList<>();
         for (LaidCopy c : laid.copies()) {
             Key key = new Key(c.index(), laid.inside());
-            if (!without.contains(c.index()) && !held.contains(key)) {
+            if (!without.contains(c.index()) && !stay.keys.contains(key)) {
                 put.add(copy(c, copies.get(key)));
             }
         }
         if (before != null) {
-            put.addAll(stay.getOrDefault(before, List.of()));
+            put.addAll(stay.bySheet.getOrDefault(before, List.of()));
         }
         put.sort(java.util.Comparator.comparingInt(c -> c.planned().get().index()));
         List<Element> elements = new ArrayList<>(put);
@@ -168,13 +163,6 @@ final class PlanSheets {
                 elements,
                 Optional.of(planned),
                 Extras.NONE);
-    }
-
-    private boolean homeIsInside(CopyElement c) {
-        return homes.entrySet().stream()
-                .anyMatch(e -> e.getKey().inside()
-                        && e.getKey().number() == c.planned().get().index()
-                        && copies.get(e.getKey()) == c);
     }
 
     /** Of a roll, no more is taken than is needed. */

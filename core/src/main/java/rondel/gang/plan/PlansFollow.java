@@ -14,6 +14,7 @@ import rondel.job.Element;
 import rondel.job.Job;
 import rondel.job.Plan;
 import rondel.job.PlanId;
+import rondel.job.PlannedSheet;
 import rondel.job.Sheet;
 import rondel.job.Way;
 import rondel.text.Typesetter;
@@ -40,7 +41,9 @@ public final class PlansFollow implements Follower {
             // Copies that were taken out are the plan's own business: the person has not asked for another layout.
             boolean asked = !before.plan(plan.id()).equals(after.plan(plan.id()));
             boolean changed = before.plan(plan.id()).filter(plan::equals).isEmpty();
-            if (changed || !same(sheets(before, plan.id()), sheets(done, plan.id())) || labelled(before, done, plan)) {
+            if (changed
+                    || !same(PlannedSheet.sheetsOf(before, plan.id()), PlannedSheet.sheetsOf(done, plan.id()))
+                    || labelled(before, done, plan)) {
                 done = worked(done, plan, asked);
             }
         }
@@ -62,7 +65,7 @@ public final class PlansFollow implements Follower {
             if (asked) {
                 throw refused;
             }
-            // The plan's own finding says why: see PlanFindings.
+            // The plan's own finding says why: see PlanChecks.
             LoggerFactory.getLogger(PlansFollow.class).debug("{} keeps its sheets", plan.id(), refused);
             return job;
         }
@@ -117,7 +120,7 @@ public final class PlansFollow implements Follower {
 
     private static Set<Side> sides(Job job, PlanId plan) {
         Set<Side> all = new HashSet<>();
-        for (Sheet s : sheets(job, plan)) {
+        for (Sheet s : PlannedSheet.sheetsOf(job, plan)) {
             boolean inside = s.planned().orElseThrow().inside();
             for (Element e : s.elements()) {
                 if (e instanceof CopyElement c) {
@@ -126,12 +129,6 @@ public final class PlansFollow implements Follower {
             }
         }
         return all;
-    }
-
-    static List<Sheet> sheets(Job job, PlanId plan) {
-        return job.sheets().stream()
-                .filter(s -> s.planned().filter(p -> p.plan().equals(plan)).isPresent())
-                .toList();
     }
 
     private static boolean same(List<Sheet> a, List<Sheet> b) {

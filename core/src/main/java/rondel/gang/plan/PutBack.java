@@ -10,6 +10,7 @@ import rondel.job.Job;
 import rondel.job.Plan;
 import rondel.job.PlanId;
 import rondel.job.PlannedPlace;
+import rondel.job.PlannedSheet;
 import rondel.job.Tree;
 import rondel.operation.Operation;
 import rondel.operation.Targets;
@@ -48,7 +49,7 @@ public record PutBack(List<ElementId> elements) implements Operation {
     }
 
     private static boolean allNamed(Job job, Plan plan, Set<ElementId> ids) {
-        return PlansFollow.sheets(job, plan.id()).stream()
+        return PlannedSheet.sheetsOf(job, plan.id()).stream()
                 .flatMap(s -> s.elements().stream())
                 .filter(CopyElement.class::isInstance)
                 .allMatch(e -> ids.contains(e.id()));

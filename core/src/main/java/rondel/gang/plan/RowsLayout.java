@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
+import rondel.gang.copies.ContentBleed;
 import rondel.gang.copies.DesignContents;
 import rondel.gang.copies.NeighbouredContent;
 import rondel.gang.rows.RowPlace;
@@ -18,7 +18,6 @@ import rondel.job.Plan;
 import rondel.job.RowSettings;
 import rondel.job.Stock;
 import rondel.job.Way;
-import rondel.paint.PaintedExtent;
 import rondel.progress.Cancellation;
 import rondel.words.Refusal;
 
@@ -27,6 +26,9 @@ import rondel.words.Refusal;
 final class RowsLayout {
 
     private static final double SAME = 1e-6;
+
+    /** Bleed that is cut off by less is not worth a clip, in mm. */
+    private static final double CUT_OFF = 1e-3;
 
     /** More sheets are not laid out by one plan. */
     private static final int MOST_SHEETS = 10_000;
@@ -226,9 +228,7 @@ final class RowsLayout {
         boolean touching = Math.min(s.gutterX(), s.gutterY()) == 0;
         boolean bare = way.cutting() == Way.Cutting.BOXES
                 || touching && content.once("cut box", g -> NeighbouredContent.hasCutBox(content));
-        boolean beyond = content.once(List.of("beyond", room), g -> PaintedExtent.of(g, Affine.IDENTITY)
-                .filter(b -> !content.box().grown(room + 1e-3).contains(b))
-                .isPresent());
+        boolean beyond = ContentBleed.of(content) > room + CUT_OFF;
         return beyond || bare ? new Design.InRows(design, beyond ? room : Design.InRows.NO_LIMIT, bare) : design;
     }
 
@@ -237,14 +237,5 @@ final class RowsLayout {
         sheets.add(new LaidSheet(stock, sheets.size(), false, PlanArea.of(stock, plan.marks(), bothSides), open));
         open = new ArrayList<>();
         taken = 0;
-    }
-
-    /** How many copies a plan asks for; nothing where it asks for as many as fit. */
-    static OptionalInt wanted(Plan plan) {
-        return plan.designs().stream().anyMatch(d -> d.count().isEmpty())
-                ? OptionalInt.empty()
-                : OptionalInt.of(plan.designs().stream()
-                        .mapToInt(d -> d.count().getAsInt())
-                        .sum());
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
@@ -87,10 +86,5 @@ public final class TrueShape {
             case CopyElement c -> c.content().group().children().forEach(x -> take(x, own, role, lines));
             default -> {}
         }
-    }
-
-    /** Nothing, as an area. */
-    static Geometry nothing() {
-        return new GeometryFactory().createPolygon();
     }
 }

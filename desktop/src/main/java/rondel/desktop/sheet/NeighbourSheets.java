@@ -1,6 +1,5 @@
 package rondel.desktop.sheet;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +13,7 @@ import javafx.scene.shape.Rectangle;
 import rondel.desktop.desk.Workers;
 import rondel.geometry.Box;
 import rondel.job.Job;
+import rondel.job.PlannedSheet;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.paint.PictureSource;
@@ -149,18 +149,7 @@ final class NeighbourSheets extends Pane {
 
     /** The sheets of the plan that a sheet is of. */
     static List<Sheet> run(Job job, Sheet middle) {
-        if (middle.planned().isEmpty()) {
-            return List.of();
-        }
-        List<Sheet> all = new ArrayList<>();
-        for (Sheet s : job.sheets()) {
-            if (s.planned()
-                    .filter(p -> p.plan().equals(middle.planned().get().plan()))
-                    .isPresent()) {
-                all.add(s);
-            }
-        }
-        return all;
+        return middle.planned().map(p -> PlannedSheet.sheetsOf(job, p.plan())).orElse(List.of());
     }
 
     /** The box around all sheets of the run, in mm on the one in the middle. */

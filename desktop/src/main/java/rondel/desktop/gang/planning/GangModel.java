@@ -29,6 +29,7 @@ import rondel.job.MarkSettings;
 import rondel.job.NameList;
 import rondel.job.Plan;
 import rondel.job.PlanId;
+import rondel.job.PlannedSheet;
 import rondel.job.RowSettings;
 import rondel.job.ShapeElement;
 import rondel.job.Sheet;
@@ -112,9 +113,7 @@ public final class GangModel {
 
     /** The sheets of a plan, in their order. */
     public List<Sheet> sheets(PlanId plan) {
-        return bench.job().sheets().stream()
-                .filter(s -> s.planned().filter(p -> p.plan().equals(plan)).isPresent())
-                .toList();
+        return PlannedSheet.sheetsOf(bench.job(), plan);
     }
 
     /** What would be laid out now: what is held, else the sheet in the middle; nothing on a sheet of stock with nothing held. */
