@@ -53,6 +53,12 @@ public final class CopyContent {
         return Stream.concat(Stream.of(e), inside.flatMap(CopyContent::everything));
     }
 
+    /** Whether anything that it shows casts a shadow: that belongs to the sheet, where its light comes from one side. */
+    public boolean hasShadow() {
+        return once(
+                "shadows", g -> everything().anyMatch(e -> e.traits().shadow().isPresent()));
+    }
+
     /** What {@code question} tells of it, which is asked once only.
      *
      * @param about tells questions apart */

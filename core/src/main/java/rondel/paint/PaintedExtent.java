@@ -56,15 +56,11 @@ public final class PaintedExtent {
             case PictureElement p -> Optional.of(p.frame().transformed(own));
             case GroupElement g -> group(g, own, bounds, shadows);
             case CopyElement c ->
-                shadows && c.content().once("shadows", PaintedExtent::hasShadow)
+                // How far shadows reach is another thing for each turn.
+                shadows && c.content().hasShadow()
                         ? group(c.content().group(), own, bounds, true)
                         : c.content().measured(PaintedExtent.class, own, (g, to) -> group(g, to, bounds, false));
         };
-    }
-
-    /** Shadows are measured on the sheet: how far they reach is another thing for each turn. */
-    private static boolean hasShadow(GroupElement group) {
-        return GroupElement.everything(group).anyMatch(e -> e.traits().shadow().isPresent());
     }
 
     private static Optional<Box> group(

@@ -15,10 +15,15 @@ import rondel.compose.arrange.Jobs;
 import rondel.compose.shadow.SetShadow;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
+import rondel.job.CopyContent;
+import rondel.job.CopyElement;
+import rondel.job.Design;
 import rondel.job.Element;
+import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Shadow;
+import rondel.job.Traits;
 import rondel.words.Refusal;
 
 class ShadowTest {
@@ -61,6 +66,25 @@ class ShadowTest {
         assertThat(alpha(image, 30, 52, 8)).isZero();
         assertThat(alpha(image, 30, 16, 8)).isZero();
         assertThat(alpha(image, 30, 30, 8)).isEqualTo(255);
+    }
+
+    /** A copy of a sheet that has copies itself. */
+    @Test
+    void aShadowInACopyOfACopyIsMeasuredToo() {
+        Design any = new Design.Whole(new ElementId("a"));
+        Element inner = copy(any, shaded(SOFT));
+        Element outer = copy(any, inner);
+        assertThat(PaintedExtent.of(outer, Affine.IDENTITY))
+                .isEqualTo(PaintedExtent.of(shaded(SOFT), Affine.IDENTITY))
+                .isNotEqualTo(PaintedExtent.drawn(outer, Affine.IDENTITY));
+    }
+
+    private static Element copy(Design of, Element shown) {
+        return new CopyElement(
+                Traits.named("copy"),
+                of,
+                new CopyContent(List.of(shown), Optional.empty(), new Box(20, 20, 20, 20)),
+                Optional.empty());
     }
 
     @Test

@@ -102,10 +102,7 @@ final class SvgElements {
     }
 
     private void copy(XmlText xml, CopyElement c, Affine own) {
-        boolean fromOneSide = c.content().once(SvgElements.class, g -> c.content()
-                .everything()
-                .anyMatch(e -> e.traits().shadow().isPresent()));
-        if (!shared || fromOneSide) {
+        if (!shared || c.content().hasShadow()) {
             group(xml, c.asGroup(), own, Optional.empty());
             return;
         }
