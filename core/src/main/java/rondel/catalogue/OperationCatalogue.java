@@ -35,6 +35,7 @@ public final class OperationCatalogue {
                         ComposeOperations.kinds(),
                         LinesOperations.kinds(),
                         GangOperations.kinds(),
+                        RunOperations.kinds(),
                         SheetOperations.kinds())
                 .flatMap(List::stream)
                 .toList();

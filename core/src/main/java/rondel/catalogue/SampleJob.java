@@ -71,8 +71,8 @@ public final class SampleJob {
                         rim(),
                         box(),
                         sticks()));
-        return SampleGang.into(blank.withMedia(List.of(PICTURE))
-                .withSheets(List.of(first, Sheet.of(OperationCatalogue.SPARE, "Spare", 100, 100))));
+        return SampleRun.into(SampleGang.into(blank.withMedia(List.of(PICTURE))
+                .withSheets(List.of(first, Sheet.of(OperationCatalogue.SPARE, "Spare", 100, 100)))));
     }
 
     /** A window with a small picture in it. */

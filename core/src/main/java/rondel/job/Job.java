@@ -19,6 +19,7 @@ import rondel.words.Refusal;
  * @param picturesBy what of a picture counts for its size and place
  * @param plans what is laid out on stock, and how; their sheets stand among the sheets
  * @param lists names and other words that are filled into designs
+ * @param run from which materials and in which passes sheets are made
  * @param media every picture that an element or a paint uses
  * @param nextNumber counts up so that new elements get ids no other ever had */
 public record Job(
@@ -32,6 +33,7 @@ public record Job(
         List<Sheet> sheets,
         List<Plan> plans,
         List<NameList> lists,
+        RunSettings run,
         Map<MediaId, Media> media,
         long nextNumber,
         Extras extras) {
@@ -59,6 +61,7 @@ public record Job(
                 List.of(Sheet.of(new SheetId("sheet-1"), "Sheet 1", width, height)),
                 List.of(),
                 List.of(),
+                RunSettings.NONE,
                 Map.of(),
                 1,
                 Extras.NONE);
@@ -98,6 +101,7 @@ public record Job(
                 sheets,
                 plans,
                 lists,
+                run,
                 media,
                 nextNumber,
                 extras);
@@ -115,6 +119,7 @@ public record Job(
                 sheets,
                 plans,
                 lists,
+                run,
                 media,
                 nextNumber,
                 extras);
@@ -132,6 +137,7 @@ public record Job(
                 other,
                 plans,
                 lists,
+                run,
                 media,
                 nextNumber,
                 extras);
@@ -149,6 +155,7 @@ public record Job(
                 sheets,
                 plans,
                 lists,
+                run,
                 media,
                 nextNumber,
                 extras);
@@ -166,6 +173,7 @@ public record Job(
                 sheets,
                 plans,
                 lists,
+                run,
                 media,
                 nextNumber,
                 extras);
@@ -183,6 +191,7 @@ public record Job(
                 sheets,
                 plans,
                 lists,
+                run,
                 media,
                 nextNumber,
                 extras);
@@ -200,6 +209,7 @@ public record Job(
                 sheets,
                 plans,
                 lists,
+                run,
                 media,
                 nextNumber,
                 extras);
@@ -217,6 +227,7 @@ public record Job(
                 sheets,
                 plans,
                 lists,
+                run,
                 media,
                 nextNumber,
                 extras);
@@ -239,6 +250,7 @@ public record Job(
                 sheets,
                 plans,
                 lists,
+                run,
                 media,
                 other,
                 extras);
@@ -256,6 +268,7 @@ public record Job(
                 sheets,
                 other,
                 lists,
+                run,
                 media,
                 nextNumber,
                 extras);
@@ -272,6 +285,25 @@ public record Job(
                 picturesBy,
                 sheets,
                 plans,
+                other,
+                run,
+                media,
+                nextNumber,
+                extras);
+    }
+
+    public Job withRun(RunSettings other) {
+        return new Job(
+                title,
+                unit,
+                linesScale,
+                palette,
+                roleRules,
+                roleLooks,
+                picturesBy,
+                sheets,
+                plans,
+                lists,
                 other,
                 media,
                 nextNumber,
@@ -308,6 +340,7 @@ public record Job(
                         sheets,
                         plans,
                         lists,
+                        run,
                         all,
                         nextNumber,
                         extras);

@@ -25,7 +25,9 @@ import rondel.operation.Operation;
 @AnalyzeClasses(packages = "rondel", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
 
-    private static final String[] OUTER = {"rondel.formats..", "rondel.cli..", "rondel.desktop..", "rondel.launcher.."};
+    private static final String[] OUTER = {
+        "rondel.formats..", "rondel.devices..", "rondel.cli..", "rondel.desktop..", "rondel.launcher.."
+    };
 
     /** What every stage stands on. */
     private static final String[] GROUND = {
@@ -119,16 +121,20 @@ class ArchitectureTest {
             .definedBy("rondel.lines..")
             .layer("gang")
             .definedBy("rondel.gang..")
+            .layer("run")
+            .definedBy("rondel.run..")
             .layer("catalogue")
             .definedBy("rondel.catalogue..")
             .whereLayer("catalogue")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("lines")
-            .mayOnlyBeAccessedByLayers("gang", "catalogue")
+            .mayOnlyBeAccessedByLayers("gang", "run", "catalogue")
             .whereLayer("gang")
+            .mayOnlyBeAccessedByLayers("run", "catalogue")
+            .whereLayer("run")
             .mayOnlyBeAccessedByLayers("catalogue")
             .whereLayer("compose")
-            .mayOnlyBeAccessedByLayers("lines", "gang", "catalogue");
+            .mayOnlyBeAccessedByLayers("lines", "gang", "run", "catalogue");
 
     @ArchTest
     static final ArchRule composeInTheWindowDoesNotUseLines = noClasses()

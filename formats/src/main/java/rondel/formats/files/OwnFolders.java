@@ -38,6 +38,16 @@ public final class OwnFolders {
         return state().resolve("stocks.json");
     }
 
+    /** The person's materials. */
+    public static Path materials() {
+        return state().resolve("materials.json");
+    }
+
+    /** What the person measured of their printers. */
+    public static Path printers() {
+        return state().resolve("printers.json");
+    }
+
     private static Path state() {
         return Optional.ofNullable(System.getProperty("rondel.state"))
                 .map(Path::of)

@@ -33,6 +33,7 @@ import rondel.job.PlannedSheet;
 import rondel.job.Rgba;
 import rondel.job.RoleLook;
 import rondel.job.RoleRule;
+import rondel.job.RunSettings;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Swatch;
@@ -61,6 +62,7 @@ final class JobJson {
             List<JsonNode> sheets,
             @LeftOut("[]") List<Plan> plans,
             @LeftOut("[]") List<NameList> lists,
+            RunSettings run,
             @LeftOut("[]") List<KeptDesign> kept,
 
             @LeftOut("[]") @JsonInclude(JsonInclude.Include.ALWAYS)
@@ -107,6 +109,7 @@ final class JobJson {
                 job.sheets().stream().<JsonNode>map(JobJson::sheet).toList(),
                 job.plans(),
                 job.lists(),
+                job.run(),
                 kept(job),
                 job.media().values().stream()
                         .sorted(Comparator.comparing(m -> m.id().sha256()))
@@ -175,6 +178,7 @@ final class JobJson {
                 sheets,
                 f.plans,
                 f.lists,
+                f.run,
                 media,
                 f.nextNumber,
                 ExtrasJson.read(node, JOB));

@@ -1,0 +1,92 @@
+package rondel.cli;
+
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import java.io.PrintStream;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import rondel.devices.cutter.CutOutlines;
+import rondel.formats.job.JobFile;
+import rondel.geometry.Point;
+import rondel.job.Job;
+import rondel.job.Sheet;
+import rondel.run.comparison.CutComparison;
+import rondel.run.passes.Pass;
+import rondel.run.passes.Passes;
+import rondel.run.route.Machine;
+import rondel.run.route.Route;
+import rondel.run.route.RoutePlan;
+import rondel.words.Refusal;
+
+/** Lays what was cut over what was to be cut. */
+@Command(
+        name = "compare",
+        mixinStandardHelpOptions = true,
+        description = "Lays what a cutter has cut over the lines of a pass: the largest and mean difference in mm.")
+final class CompareCommand implements Callable<Integer> {
+
+    private final PrintStream out;
+
+    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    private Path file;
+
+    @Parameters(index = "1", paramLabel = "CUT.svg", description = "what was cut, as the stand-in writes it")
+    private Path cut;
+
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number, from 1")
+    private String sheet;
+
+    @Option(names = "--pass", paramLabel = "N", required = true, description = "the pass's number, from 1")
+    private int number;
+
+    @Mixin
+    private Registering registering;
+
+    @Option(names = "--json", description = "as JSON")
+    private boolean json;
+
+    CompareCommand(PrintStream out) {
+        this.out = out;
+    }
+
+    @Override
+    public Integer call() {
+        Job job = JobFile.read(file);
+        Sheet of = job.sheet(JobChange.sheet(job, sheet));
+        List<Pass> passes = Passes.of(job, of.id());
+        if (number < 1 || number > passes.size()) {
+            throw Refusal.of("pass.noSuchNumber", number, passes.size());
+        }
+        Pass pass = passes.get(number - 1);
+        Route route = RoutePlan.of(pass, of, Machine.USUAL, registering.onPaper(of));
+        CutComparison result = CutComparison.of(pass.contours(), onPaper(pass, of), CutOutlines.read(cut, route));
+        if (json) {
+            out.println(Json.text(JsonNodeFactory.instance
+                    .objectNode()
+                    .put("largest_mm", result.largest())
+                    .put("mean_mm", result.mean())
+                    .put("open", result.open())
+                    .put("rounded_corners", result.rounded().size())));
+        } else {
+            out.printf(
+                    Locale.ROOT,
+                    "%s: largest difference %.3f mm, mean %.3f mm, %d not closed, %d corners rounded%n",
+                    pass.name(),
+                    result.largest(),
+                    result.mean(),
+                    result.open(),
+                    result.rounded().size());
+        }
+        return 0;
+    }
+
+    private java.util.function.UnaryOperator<Point> onPaper(Pass pass, Sheet of) {
+        java.util.function.UnaryOperator<Point> map = registering.onPaper(of);
+        return p -> map.apply(pass.load().mirrored() ? new Point(of.width() - p.x(), p.y()) : p);
+    }
+}

@@ -1,0 +1,118 @@
+package rondel.cli;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.net.InetAddress;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import rondel.devices.Misfeed;
+import rondel.devices.cutter.standin.CutFiles;
+import rondel.devices.cutter.standin.CutterBody;
+import rondel.devices.cutter.standin.CutterFaults;
+import rondel.devices.cutter.standin.StandInCutter;
+import rondel.units.LengthUnit;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** The stand-in for a cutter. */
+@Command(
+        name = "cutter",
+        mixinStandardHelpOptions = true,
+        description =
+                "A stand-in for a cutter: takes HP-GL on a port, and writes what it has cut as SVG, PNG and JSON.")
+final class CutterCommand implements Callable<Integer> {
+
+    private final PrintStream out;
+
+    @Option(names = "--port", paramLabel = "P", required = true, description = "to listen on; 0 for any that is free")
+    private int port;
+
+    @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder to write to")
+    private Path folder;
+
+    @Option(
+            names = "--offset",
+            paramLabel = "L",
+            converter = TypedLength.Converter.class,
+            description = "how far the tip of its blade trails; 0.25 mm without it")
+    private Optional<TypedLength> offset = Optional.empty();
+
+    @Option(
+            names = "--misfeed",
+            paramLabel = "X,Y,DEG,SCALE",
+            converter = MisfeedConverter.class,
+            description = "how askew the sheet lies in it: mm to the right, mm up, degrees, scale")
+    private Misfeed misfeed = Misfeed.NONE;
+
+    @Option(
+            names = "--pace",
+            paramLabel = "N",
+            description = "N times as fast as a real one; as fast as it can without it")
+    private double pace;
+
+    @Option(names = "--drop-after", paramLabel = "BYTES", description = "the line breaks once, after so many bytes")
+    private Optional<Long> dropAfter = Optional.empty();
+
+    @Option(names = "--jam-after", paramLabel = "LINES", description = "the material jams once, after so many lines")
+    private Optional<Integer> jamAfter = Optional.empty();
+
+    @Option(names = "--once", description = "ends after the first load that is finished")
+    private boolean once;
+
+    @Option(
+            names = "--listen",
+            paramLabel = "ADDRESS",
+            description = "listens for others than this machine, at an address of it")
+    private Optional<String> listen = Optional.empty();
+
+    CutterCommand(PrintStream out) {
+        this.out = out;
+    }
+
+    @Override
+    public Integer call() throws InterruptedException, IOException {
+        Files.createDirectories(folder);
+        CutterBody body = CutterBody.USUAL
+                .withBladeOffset(offset.map(o -> o.mm(LengthUnit.MM)).orElse(CutterBody.USUAL.bladeOffset()))
+                .withPace(pace);
+        CutterFaults faults = new CutterFaults(
+                dropAfter.map(OptionalLong::of).orElse(OptionalLong.empty()),
+                jamAfter.map(OptionalInt::of).orElse(OptionalInt.empty()),
+                false);
+        CountDownLatch ended = new CountDownLatch(1);
+        CutFiles files = new CutFiles(folder, body);
+        try (StandInCutter cutter = open(body, faults)) {
+            cutter.onFinished(record -> {
+                files.write(record).forEach(out::println);
+                out.flush();
+                if (once) {
+                    ended.countDown();
+                }
+            });
+            out.println(Words.of("cutter.listens", String.valueOf(cutter.port())));
+            out.flush();
+            ended.await();
+        }
+        return 0;
+    }
+
+    private StandInCutter open(CutterBody body, CutterFaults faults) {
+        try {
+            InetAddress address =
+                    listen.isPresent() ? InetAddress.getByName(listen.get()) : InetAddress.getLoopbackAddress();
+            return new StandInCutter(address, port, body, misfeed, faults, s -> {
+                out.println(s);
+                out.flush();
+            });
+        } catch (IOException e) {
+            throw new Refusal(Words.of("device.port", String.valueOf(port), e.getMessage()), e);
+        }
+    }
+}

@@ -1,0 +1,27 @@
+package rondel.cli;
+
+import picocli.CommandLine.ITypeConverter;
+import picocli.CommandLine.TypeConversionException;
+import rondel.devices.Misfeed;
+
+/** A misfeed as it is typed: right and up in mm, turned in degrees, scale. */
+final class MisfeedConverter implements ITypeConverter<Misfeed> {
+
+    @Override
+    public Misfeed convert(String text) {
+        String[] parts = text.split(",");
+        try {
+            if (parts.length == 4) {
+                double[] f = java.util.Arrays.stream(parts)
+                        .mapToDouble(p -> Double.parseDouble(p.strip()))
+                        .toArray();
+                if (f[3] > 0.5 && f[3] < 2 && Double.isFinite(f[0] + f[1] + f[2])) {
+                    return new Misfeed(f[0], f[1], f[2], f[3]);
+                }
+            }
+        } catch (NumberFormatException e) {
+            throw new TypeConversionException(text + " is no misfeed, as 1.5,-0.8,0.4,1 is");
+        }
+        throw new TypeConversionException(text + " is no misfeed, as 1.5,-0.8,0.4,1 is");
+    }
+}

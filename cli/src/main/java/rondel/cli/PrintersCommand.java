@@ -1,0 +1,100 @@
+package rondel.cli;
+
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.PrintStream;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import rondel.devices.printer.PrinterScales;
+import rondel.devices.printer.SystemPrinter;
+import rondel.formats.files.OwnFolders;
+import rondel.geometry.Point;
+import rondel.run.print.PrinterScale;
+import rondel.units.LengthUnit;
+import rondel.words.Refusal;
+
+/** Lists the system's printers, and keeps what was measured of any. */
+@Command(
+        name = "printers",
+        mixinStandardHelpOptions = true,
+        description = "Lists the system's printers, and keeps what you have measured of their test pages.")
+final class PrintersCommand implements Callable<Integer> {
+
+    private final PrintStream out;
+
+    @Option(
+            names = "--name",
+            paramLabel = "PRINTER",
+            description = "the printer that was measured, or is to be forgotten")
+    private Optional<String> name = Optional.empty();
+
+    @Option(
+            names = "--measured",
+            paramLabel = "WxH",
+            converter = TypedSize.Converter.class,
+            description = "how wide and high the square of its test page came out")
+    private Optional<TypedSize> measured = Optional.empty();
+
+    @Option(
+            names = "--square",
+            paramLabel = "L",
+            converter = TypedLength.Converter.class,
+            description = "how wide that square should be, as it says")
+    private Optional<TypedLength> square = Optional.empty();
+
+    @Option(names = "--forget", description = "forgets what was measured of the printer")
+    private boolean forget;
+
+    @Option(names = "--list", paramLabel = "FILE", description = "another list than your own")
+    private Optional<Path> list = Optional.empty();
+
+    @Option(names = "--json", description = "as JSON")
+    private boolean json;
+
+    PrintersCommand(PrintStream out) {
+        this.out = out;
+    }
+
+    @Override
+    public Integer call() {
+        PrinterScales scales = new PrinterScales(list.orElseGet(OwnFolders::printers));
+        if (measured.isPresent() || forget) {
+            String of = name.orElseThrow(() -> Refusal.of("printer.noName"));
+            if (forget) {
+                scales.remove(of);
+            } else {
+                Point mm = measured.get().mm(LengthUnit.MM);
+                double side =
+                        square.orElseThrow(() -> Refusal.of("printer.noSquare")).mm(LengthUnit.MM);
+                scales.keep(PrinterScale.measured(of, mm.x(), mm.y(), side));
+            }
+        }
+        List<SystemPrinter> system = SystemPrinter.all();
+        if (json) {
+            ObjectNode node = JsonNodeFactory.instance.objectNode();
+            node.putArray("system");
+            system.forEach(p -> {
+                ObjectNode one = node.withArray("system").addObject().put("name", p.name());
+                p.trays().forEach(t -> one.withArray("trays").add(t));
+            });
+            node.putArray("measured");
+            scales.all().forEach(s -> node.withArray("measured").add(scales.json(s)));
+            out.println(Json.text(node));
+        } else {
+            system.forEach(p -> out.println(p.name()));
+            scales.all()
+                    .forEach(s -> out.printf(
+                            Locale.ROOT,
+                            "%s: prints %.3f %% across and %.3f %% down%n",
+                            s.printer(),
+                            100 * s.across(),
+                            100 * s.down()));
+        }
+        return 0;
+    }
+}

@@ -1,0 +1,57 @@
+package rondel.catalogue;
+
+import java.util.List;
+import java.util.Optional;
+import rondel.job.ElementId;
+import rondel.job.Material;
+import rondel.job.MaterialRule;
+import rondel.job.PassKey;
+import rondel.job.PassSettings;
+import rondel.job.Rgba;
+import rondel.job.Role;
+import rondel.run.passes.ChangePass;
+import rondel.run.passes.JoinPasses;
+import rondel.run.passes.KeepMaterial;
+import rondel.run.passes.MaterialsByColour;
+import rondel.run.passes.MoveLines;
+import rondel.run.passes.MovePass;
+import rondel.run.passes.PutPassesBack;
+import rondel.run.passes.RemoveMaterial;
+import rondel.run.passes.SetMaterialRules;
+import rondel.run.passes.SetSheetMaterial;
+import rondel.run.passes.ShippedMaterials;
+import rondel.run.passes.SplitPass;
+
+/** The operations of the stage Run, each with an example on the sample job. */
+final class RunOperations {
+
+    private RunOperations() {}
+
+    static List<OperationKind> kinds() {
+        Material film = Material.of("Gold film", new Rgba(0xd4, 0xaf, 0x5a, 255), 0.08, 200, 90);
+        PassKey cut = SampleRun.CUT;
+        return List.of(
+                OperationKind.of(new KeepMaterial(film)),
+                OperationKind.of(new RemoveMaterial(SampleRun.FILM)),
+                OperationKind.of(new SetMaterialRules(List.of(
+                        new MaterialRule(
+                                Optional.of(Role.CUT),
+                                Optional.empty(),
+                                Optional.of(new ElementId("edge")),
+                                SampleRun.FILM),
+                        MaterialRule.ofColour(OperationCatalogue.SEA_GREEN, "Vinyl")))),
+                OperationKind.of(new SetSheetMaterial(OperationCatalogue.SHEET, Optional.of("Foil"))),
+                OperationKind.of(new ChangePass(
+                        OperationCatalogue.SHEET,
+                        PassSettings.of(cut).withName("Rims").matching(true).withWeeding(PassSettings.Weeding.GROUPS))),
+                OperationKind.of(new MovePass(OperationCatalogue.SHEET, cut, 1)),
+                OperationKind.of(new JoinPasses(OperationCatalogue.SHEET, cut, SampleRun.OTHER)),
+                OperationKind.of(new MoveLines(
+                        OperationCatalogue.SHEET,
+                        List.of(SampleRun.LINE),
+                        PassKey.of(ShippedMaterials.FOIL.name(), Role.CUT))),
+                OperationKind.of(new SplitPass(OperationCatalogue.SHEET, SampleRun.OTHER, List.of(SampleRun.LINE))),
+                OperationKind.of(new PutPassesBack(OperationCatalogue.SHEET)),
+                OperationKind.of(new MaterialsByColour(OperationCatalogue.SHEET, "Vinyl")));
+    }
+}

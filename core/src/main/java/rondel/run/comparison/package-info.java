@@ -1,0 +1,2 @@
+/** What a machine has cut, laid over what was to be cut. */
+package rondel.run.comparison;

@@ -1,0 +1,27 @@
+package rondel.run.passes;
+
+import rondel.job.Material;
+import rondel.words.Words;
+
+/** What is put into the machine for a pass, and how.
+ *
+ * @param kept whether what the pass before it was made on stays in; only the tool is changed
+ * @param printed whether it is what was printed before
+ * @param mirrored whether all is mirrored, as it is made from its back
+ * @param printing whether it is the printer that it goes into */
+public record Load(Material material, boolean kept, boolean printed, boolean mirrored, boolean printing) {
+
+    /** In a sentence or two. */
+    public String sentence() {
+        if (printing) {
+            return Words.of(mirrored ? "load.printMirrored" : "load.print", material.name());
+        }
+        if (kept) {
+            return Words.of("load.kept");
+        }
+        String what = Words.of(
+                printed ? "load.printed" : material.form() == Material.Form.ROLL ? "load.roll" : "load.sheet",
+                material.name());
+        return what + " " + Words.of(mirrored ? "load.backUp" : "load.faceUp");
+    }
+}

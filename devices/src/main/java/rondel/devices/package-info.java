@@ -1,0 +1,2 @@
+/** What talks to machines by open languages, and stand-ins for those machines. */
+package rondel.devices;
