@@ -59,11 +59,18 @@ import rondel.desktop.model.Change;
 import rondel.desktop.model.SelectionBox;
 import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
+import rondel.desktop.run.running.MaterialChoice;
+import rondel.desktop.run.running.Printing;
+import rondel.desktop.run.running.RunActions;
+import rondel.desktop.run.running.RunModel;
+import rondel.desktop.run.running.Sending;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.stack.StackView;
 import rondel.desktop.stage.Side;
 import rondel.desktop.stage.StageView;
+import rondel.devices.printer.PrinterScales;
 import rondel.formats.files.OwnFolders;
+import rondel.formats.job.MaterialLibrary;
 import rondel.formats.job.StockLibrary;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Shelf;
@@ -84,6 +91,8 @@ public final class BenchWindow extends StackPane {
     private final StageChoice stages;
     private final FindingsModel findings;
     private final NestRefresh refresh;
+    private final Sending sending;
+    private final RunActions run;
     private final Preview preview;
     private final JobActions actions;
     private final Commands commands;
@@ -127,6 +136,15 @@ public final class BenchWindow extends StackPane {
         NestRun nest = new NestRun(desk, progress);
         refresh = new NestRefresh(desk, nest);
         GangActions ganging = new GangActions(gang, progress, reader.fonts(), questions);
+        RunModel passes = new RunModel(desk);
+        sending = new Sending(passes);
+        run = new RunActions(
+                passes,
+                sending,
+                new Printing(desk, progress, questions, new PrinterScales(OwnFolders.printers())),
+                new MaterialChoice(desk, new MaterialLibrary(OwnFolders.materials())),
+                progress,
+                questions);
         commands = new Commands(
                 desk,
                 sheet,
@@ -140,7 +158,8 @@ public final class BenchWindow extends StackPane {
                 shelfActions,
                 stages,
                 edits,
-                ganging);
+                ganging,
+                run);
         ShelfCarrying carrying = new ShelfCarrying(sheet, shelfModel, actions.artwork());
         ContextMenu onThing = new ContextMenu();
         shelfActions.onPlace(carrying::placed);
@@ -188,7 +207,8 @@ public final class BenchWindow extends StackPane {
                 edits,
                 gang,
                 nest,
-                new StockChoice(desk, new StockLibrary(OwnFolders.stocks())));
+                new StockChoice(desk, new StockLibrary(OwnFolders.stocks())),
+                run);
         Map<Stage, StageView> views = new HashMap<>();
         // Each is made when it is first opened: the window is there the sooner.
         Map<Stage, Function<WindowParts, StageView>> makers = new HashMap<>();
@@ -231,6 +251,11 @@ public final class BenchWindow extends StackPane {
         return actions;
     }
 
+    /** What the Run stage does. */
+    public RunActions run() {
+        return run;
+    }
+
     public Commands commands() {
         return commands;
     }
@@ -243,7 +268,8 @@ public final class BenchWindow extends StackPane {
                 && sheet.isSharp()
                 && shelf.isLoaded()
                 && findings.isIdle()
-                && preview.isIdle();
+                && preview.isIdle()
+                && !sending.isRunning();
     }
 
     /** Runs an action once what was asked for is read and the sheet is painted. */
@@ -299,6 +325,7 @@ public final class BenchWindow extends StackPane {
         actions.close();
         findings.close();
         refresh.close();
+        sending.close();
         shelfModel.close();
     }
 

@@ -40,14 +40,19 @@ import rondel.desktop.gang.DesignDialog;
 import rondel.desktop.gang.FoldDialog;
 import rondel.desktop.gang.NamesDialog;
 import rondel.desktop.gang.planning.NamesModel;
+import rondel.desktop.run.RunDialogs;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.geometry.Box;
 import rondel.job.Design;
 import rondel.job.Job;
+import rondel.job.Material;
+import rondel.job.MaterialRule;
 import rondel.job.Paint;
+import rondel.job.PassKey;
 import rondel.job.Rgba;
 import rondel.job.RoleRule;
+import rondel.run.passes.Pass;
 import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -68,6 +73,42 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Window
     @Override
     public void names(NamesModel names) {
         new NamesDialog(names, new SystemFileChoices(owner)).show(owner.get());
+    }
+
+    @Override
+    public Optional<PassKey> pass(List<Pass> passes, String title, String go) {
+        return answered(() -> new RunDialogs(owner.get()).pass(passes, title, go));
+    }
+
+    @Override
+    public Optional<Material> material(Material like) {
+        return answered(() -> new RunDialogs(owner.get()).material(like));
+    }
+
+    @Override
+    public Optional<Material> oneOf(List<Material> materials, String title) {
+        return answered(() -> new RunDialogs(owner.get()).oneOf(materials, title));
+    }
+
+    @Override
+    public Optional<List<MaterialRule>> materialRules(
+            List<MaterialRule> now, List<Material> materials, List<Rgba> colours) {
+        return answered(() -> new RunDialogs(owner.get()).rules(now, materials, colours));
+    }
+
+    @Override
+    public Optional<double[]> measured(double square) {
+        return answered(() -> new RunDialogs(owner.get()).measured(square));
+    }
+
+    @Override
+    public Optional<Path> scan() {
+        return new SystemFileChoices(owner).scanToRead();
+    }
+
+    @Override
+    public Optional<Path> passTarget(String suggested) {
+        return new SystemFileChoices(owner).exportTarget(suggested);
     }
 
     @Override

@@ -1,6 +1,8 @@
 package rondel.desktop.app;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Function;
 import javafx.scene.control.Accordion;
 import javafx.scene.control.ScrollPane;
@@ -11,7 +13,13 @@ import rondel.desktop.gang.GangStage;
 import rondel.desktop.gang.PlanView;
 import rondel.desktop.lines.LinesSides;
 import rondel.desktop.lines.LinesStage;
+import rondel.desktop.model.Bench;
 import rondel.desktop.model.Stage;
+import rondel.desktop.run.LoadedView;
+import rondel.desktop.run.MachineView;
+import rondel.desktop.run.PassesView;
+import rondel.desktop.run.RunStage;
+import rondel.desktop.run.running.RunModel;
 import rondel.desktop.stage.StageView;
 import rondel.formats.shelf.ShelfQuery;
 
@@ -23,7 +31,7 @@ import rondel.formats.shelf.ShelfQuery;
 record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<StageShot> shots) {
 
     /** In the order of the work. */
-    static final List<StageEntry> ALL = List.of(compose(), lines(), gang());
+    static final List<StageEntry> ALL = List.of(compose(), lines(), gang(), run());
 
     private static StageEntry compose() {
         return new StageEntry(
@@ -71,6 +79,49 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
                         new StageShot("gang", 9, ""),
                         new StageShot("nest", 10, ""),
                         new StageShot("stickers-on-stock", 11, "")));
+    }
+
+    private static StageEntry run() {
+        return new StageEntry(
+                RunStage.STAGE,
+                w -> {
+                    LoadedView loaded = new LoadedView(w.run());
+                    w.commands().meaning("playRoute", loaded::play);
+                    return new RunStage(
+                            w.run().model(),
+                            new PassesView(w.run(), w.commands()),
+                            loaded,
+                            new MachineView(w.run(), w.commands()));
+                },
+                List.of(
+                        new StageShot(
+                                "run",
+                                12,
+                                "",
+                                window -> pass(window, 1, () -> window.commands()
+                                        .get("sendPass")
+                                        .run())),
+                        new StageShot("run-stickers", 11, "", window -> {
+                            Bench bench = window.run().model().desk().bench();
+                            bench.show(bench.job().sheets().get(1).id());
+                            pass(window, 2, () -> {});
+                        })));
+    }
+
+    /** Looks at a pass, and does something once its route is known.
+     *
+     * @param number from 1 */
+    private static void pass(BenchWindow window, int number, Runnable then) {
+        RunModel model = window.run().model();
+        AtomicBoolean done = new AtomicBoolean();
+        model.onChange(() -> {
+            boolean there = model.passes().size() >= number;
+            if (there && !model.pass().equals(Optional.of(model.passes().get(number - 1)))) {
+                model.choose(model.passes().get(number - 1).key());
+            } else if (there && model.planned().isPresent() && done.compareAndSet(false, true)) {
+                then.run();
+            }
+        });
     }
 
     /** Opens one of the tools of the Lines stage. */

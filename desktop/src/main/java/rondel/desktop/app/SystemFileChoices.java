@@ -20,6 +20,8 @@ public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
     private static final ExtensionFilter JOBS = new ExtensionFilter(Words.of("files.jobs"), "*.rondel");
     private static final ExtensionFilter LISTS =
             new ExtensionFilter(Words.of("files.listKinds"), "*.csv", "*.tsv", "*.txt", "*.CSV", "*.TSV", "*.TXT");
+    private static final ExtensionFilter PICTURES =
+            new ExtensionFilter(Words.of("files.pictures"), "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG");
     private static final ExtensionFilter FONTS =
             new ExtensionFilter(Words.of("files.fontKinds"), "*.ttf", "*.otf", "*.TTF", "*.OTF");
     private static final ExtensionFilter ARTWORK = new ExtensionFilter(
@@ -55,6 +57,12 @@ public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
     @Override
     public Optional<Path> listToRead() {
         File file = chooser("files.list", LISTS).showOpenDialog(owner.get());
+        return Optional.ofNullable(file).map(File::toPath);
+    }
+
+    /** A picture of a printed sheet. */
+    Optional<Path> scanToRead() {
+        File file = chooser("files.scan", PICTURES).showOpenDialog(owner.get());
         return Optional.ofNullable(file).map(File::toPath);
     }
 

@@ -12,6 +12,7 @@ import rondel.desktop.gang.planning.StockChoice;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.Preview;
+import rondel.desktop.run.running.RunActions;
 import rondel.desktop.sheet.SheetView;
 
 /** What of the window stages are made of. */
@@ -28,4 +29,5 @@ record WindowParts(
         BackgroundEdits edits,
         GangModel gang,
         NestRun nest,
-        StockChoice stocks) {}
+        StockChoice stocks,
+        RunActions run) {}

@@ -2,6 +2,7 @@ package rondel.desktop.app;
 
 import rondel.desktop.files.Questions;
 import rondel.desktop.gang.planning.GangQuestions;
+import rondel.desktop.run.running.RunQuestions;
 
 /** All that a window asks the person. */
-public interface WindowQuestions extends Questions, GangQuestions {}
+public interface WindowQuestions extends Questions, GangQuestions, RunQuestions {}

@@ -22,6 +22,7 @@ import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
+import rondel.desktop.run.running.RunActions;
 import rondel.desktop.sheet.SheetView;
 import rondel.job.Element;
 import rondel.job.ShapeElement;
@@ -51,7 +52,8 @@ public final class Commands {
             ShelfActions shelf,
             StageChoice stages,
             BackgroundEdits edits,
-            GangActions ganging) {
+            GangActions ganging,
+            RunActions run) {
         this.desk = desk;
         this.bench = desk.bench();
         this.stages = stages;
@@ -102,6 +104,8 @@ public final class Commands {
         new ColourCommands(this, desk, sheet, questions).add();
         new LinesCommands(this, desk, edits).add();
         new GangCommands(this, desk, ganging).add();
+        new RunCommands(this, run).add();
+        later("playRoute");
         new ShapeCommands(this, desk, sheet).add();
         new PointCommands(this, desk, sheet, points).add();
         new SeeingCommands(this, sheet).add();

@@ -63,6 +63,7 @@ public final class DemoJobs {
                 new DemoJob("photo-stickers"),
                 new DemoJob("salt-jar-tags"),
                 new DemoJob("nested-leaves"),
-                new DemoJob("sticker-run"));
+                new DemoJob("sticker-run"),
+                new DemoJob("name-plate"));
     }
 }

@@ -4,12 +4,13 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.LabelledFields;
 import rondel.desktop.gang.planning.GangModel;
 import rondel.job.MarkSettings;
 import rondel.units.LengthUnit;
 
 /** Which marks are printed beside what is made. */
-final class MarksSection extends PlanForm {
+final class MarksSection extends LabelledFields {
 
     private final GangModel model;
     private final CheckBox trim;

@@ -12,6 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.LabelledFields;
 import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.gang.planning.StockChoice;
 import rondel.desktop.look.ChoiceNames;
@@ -24,7 +25,7 @@ import rondel.units.LengthUnit;
 import rondel.words.Words;
 
 /** What is laid out on: one of the stocks, its margins, its grain and its price. */
-final class StockSection extends PlanForm {
+final class StockSection extends LabelledFields {
 
     private final GangModel model;
     private final StockChoice stocks;

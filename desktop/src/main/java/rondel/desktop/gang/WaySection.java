@@ -10,6 +10,7 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.HBox;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.LabelledFields;
 import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.gang.planning.NestRun;
 import rondel.job.NestSettings;
@@ -20,7 +21,7 @@ import rondel.units.LengthUnit;
 import rondel.words.Words;
 
 /** How copies are laid out: in rows, or by their true shapes, with the figures of either. */
-final class WaySection extends PlanForm {
+final class WaySection extends LabelledFields {
 
     /** The two ways. */
     enum Kind {

@@ -28,9 +28,13 @@ import rondel.gang.copies.DesignContents;
 import rondel.geometry.Box;
 import rondel.job.Design;
 import rondel.job.Job;
+import rondel.job.Material;
+import rondel.job.MaterialRule;
 import rondel.job.Paint;
+import rondel.job.PassKey;
 import rondel.job.Rgba;
 import rondel.job.RoleRule;
+import rondel.run.passes.Pass;
 import rondel.units.LengthUnit;
 
 /** What the person would say in dialogs. */
@@ -58,11 +62,54 @@ final class Answers implements FileChoices, WindowQuestions {
     /** What is done with a list of names. */
     Consumer<NamesModel> names = n -> {};
 
+    /** The number of the pass that is meant, from 1. */
+    int pass = 1;
+
+    UnaryOperator<Material> material = UnaryOperator.identity();
+    Optional<UnaryOperator<List<MaterialRule>>> materialRules = Optional.empty();
+    Path scan;
+    Optional<double[]> measured = Optional.empty();
     Optional<Integer> alternative = Optional.empty();
     int compared;
     Optional<Function<GlyphSheet, GlyphPick>> glyph = Optional.empty();
     Optional<Function<Rgba, RecolourForm>> recolour = Optional.empty();
     ExportChoice choice = new ExportChoice(ExportFormat.PDF, false, 150, false);
+
+    @Override
+    public Optional<PassKey> pass(List<Pass> passes, String title, String go) {
+        return Optional.of(passes.get(pass - 1).key());
+    }
+
+    @Override
+    public Optional<Material> material(Material like) {
+        return Optional.of(material.apply(like));
+    }
+
+    @Override
+    public Optional<Material> oneOf(List<Material> materials, String title) {
+        return materials.stream().findFirst().map(material);
+    }
+
+    @Override
+    public Optional<List<MaterialRule>> materialRules(
+            List<MaterialRule> now, List<Material> materials, List<Rgba> colours) {
+        return materialRules.map(r -> r.apply(now));
+    }
+
+    @Override
+    public Optional<Path> scan() {
+        return Optional.ofNullable(scan);
+    }
+
+    @Override
+    public Optional<Path> passTarget(String suggested) {
+        return Optional.ofNullable(export);
+    }
+
+    @Override
+    public Optional<double[]> measured(double square) {
+        return measured;
+    }
 
     @Override
     public Optional<Path> jobToOpen() {

@@ -26,6 +26,7 @@ public final class MakeDemoJobs {
         jobs.put("salt-jar-tags", SaltJarTags::make);
         jobs.put("nested-leaves", NestedLeaves::make);
         jobs.put("sticker-run", StickerRun::make);
+        jobs.put("name-plate", NamePlate::make);
         return jobs;
     }
 

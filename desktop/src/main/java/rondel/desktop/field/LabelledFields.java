@@ -1,4 +1,4 @@
-package rondel.desktop.gang;
+package rondel.desktop.field;
 
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
@@ -11,19 +11,18 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import rondel.desktop.field.Figure;
-import rondel.desktop.field.FigureField;
 import rondel.desktop.look.ChoiceNames;
 import rondel.words.Words;
 
-/** Labelled fields of a plan, each of which changes it at once. */
-abstract class PlanForm extends VBox {
+/** Labelled fields, each of which changes something at once. */
+@SuppressWarnings("this-escape") // its own children only
+public abstract class LabelledFields extends VBox {
 
     private final GridPane grid = new GridPane(8, 6);
     private boolean showing;
     private int rows;
 
-    PlanForm() {
+    protected LabelledFields() {
         super(8);
         ColumnConstraints fields = new ColumnConstraints();
         fields.setHgrow(Priority.ALWAYS);
@@ -32,14 +31,14 @@ abstract class PlanForm extends VBox {
         getChildren().add(grid);
     }
 
-    /** Shows what the plan says; what is shown changes nothing. */
-    final void showing(Runnable show) {
+    /** Shows what there is; what is shown changes nothing. */
+    protected final void showing(Runnable show) {
         showing = true;
         show.run();
         showing = false;
     }
 
-    final void row(String key, Node field) {
+    protected final void row(String key, Node field) {
         Label label = new Label(Words.of(key));
         label.setLabelFor(field);
         label.setMinWidth(USE_PREF_SIZE);
@@ -50,12 +49,12 @@ abstract class PlanForm extends VBox {
         field.managedProperty().bind(field.visibleProperty());
     }
 
-    final void wide(Node field) {
+    protected final void wide(Node field) {
         grid.add(field, 0, rows++, 2, 1);
         field.managedProperty().bind(field.visibleProperty());
     }
 
-    final FigureField figure(String id, String key, Figure figure, DoubleConsumer typed) {
+    protected final FigureField figure(String id, String key, Figure figure, DoubleConsumer typed) {
         FigureField field = new FigureField(id, Words.of(key), figure, v -> {
             if (!showing) {
                 typed.accept(v);
@@ -66,7 +65,8 @@ abstract class PlanForm extends VBox {
         return field;
     }
 
-    final <T> ChoiceBox<T> choice(String id, String key, T[] values, Function<T, String> word, Consumer<T> chosen) {
+    protected final <T> ChoiceBox<T> choice(
+            String id, String key, T[] values, Function<T, String> word, Consumer<T> chosen) {
         ChoiceBox<T> box = new ChoiceBox<>();
         box.setId(id);
         box.getItems().setAll(values);
@@ -81,7 +81,7 @@ abstract class PlanForm extends VBox {
         return box;
     }
 
-    final CheckBox check(String id, String key, Consumer<Boolean> chosen) {
+    protected final CheckBox check(String id, String key, Consumer<Boolean> chosen) {
         CheckBox box = new CheckBox(Words.of(key));
         box.setId(id);
         box.setOnAction(e -> {

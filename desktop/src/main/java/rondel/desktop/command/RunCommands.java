@@ -1,0 +1,38 @@
+package rondel.desktop.command;
+
+import rondel.desktop.run.running.RunActions;
+
+/** Commands that run passes. */
+final class RunCommands {
+
+    private final Commands all;
+    private final RunActions run;
+
+    RunCommands(Commands all, RunActions run) {
+        this.all = all;
+        this.run = run;
+    }
+
+    void add() {
+        all.put("sendPass", run::canSend, run::send);
+        all.put("pauseRun", run.sending()::isRunning, () -> {
+            if (run.sending().isPaused()) {
+                run.sending().goOn();
+            } else {
+                run.sending().pause();
+            }
+        });
+        all.put("stopRun", run.sending()::isRunning, run.sending()::stop);
+        all.put("savePass", () -> run.model().planned().isPresent(), run::save);
+        all.put("scanMarks", () -> true, run::scan);
+        all.put("passEarlier", run::hasPass, () -> run.move(-1));
+        all.put("passLater", run::hasPass, () -> run.move(1));
+        all.put("joinPass", run::hasPass, run::join);
+        all.put("splitPass", run::holdsLines, run::split);
+        all.put("linesToPass", run::holdsLines, run::moveLines);
+        all.put("putPassesBack", () -> true, run::putBack);
+        all.put("materialRules", () -> true, run::rules);
+        all.put("materialsByColour", () -> true, run::byColour);
+        all.put("lineMaterial", run::holdsLines, run::lineMaterial);
+    }
+}

@@ -1,0 +1,171 @@
+package rondel.desktop.run;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Accordion;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TitledPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import rondel.desktop.command.Command;
+import rondel.desktop.command.Commands;
+import rondel.desktop.run.running.RunActions;
+import rondel.desktop.run.running.RunModel;
+import rondel.desktop.run.running.Sending;
+import rondel.geometry.Box;
+import rondel.run.passes.Pass;
+import rondel.run.route.Route;
+import rondel.words.Words;
+
+/** The pass that is looked at: what to load, what will happen, its material and its machine, and what the machine says. */
+public final class MachineView extends VBox {
+
+    private static final int ROWS = 4;
+    private static final double ROW = 22;
+
+    private final RunModel model;
+    private final Sending sending;
+    private final Label load = new Label();
+    private final Label happens = new Label();
+    private final Button send = new Button();
+    private final Button pause = new Button();
+    private final Button stop = new Button();
+    private final ProgressBar bar = new ProgressBar(0);
+    private final ListView<String> log = new ListView<>();
+    private final VBox all;
+
+    public MachineView(RunActions actions, Commands commands) {
+        super(10);
+        this.model = actions.model();
+        this.sending = actions.sending();
+        setId("run-right");
+        getStyleClass().addAll("side", "measure");
+        Label title = new Label(Words.of("run.thisPass"));
+        title.getStyleClass().add("side-title");
+        load.setId("run-load");
+        load.setWrapText(true);
+        load.setMinHeight(USE_PREF_SIZE);
+        load.getStyleClass().add("run-load");
+        happens.setId("run-happens");
+        happens.setWrapText(true);
+        happens.setMinHeight(USE_PREF_SIZE);
+        happens.getStyleClass().add("quiet");
+        Accordion parts = new Accordion(
+                titled("material", new MaterialSection(actions, commands)),
+                titled("machine", new MachineSection(actions)),
+                titled("register", new RegistrationSection(actions, commands)),
+                titled("pass", new PassSection(actions)));
+        parts.setId("run-parts");
+        parts.setExpandedPane(parts.getPanes().getFirst());
+        ScrollPane scroll = new ScrollPane(parts);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        button(send, "run-send", commands.get("sendPass"));
+        send.getStyleClass().add("accent");
+        button(pause, "run-pause", commands.get("pauseRun"));
+        button(stop, "run-stop", commands.get("stopRun"));
+        bar.setMaxWidth(Double.MAX_VALUE);
+        bar.setAccessibleText(Words.of("run.progress"));
+        bar.managedProperty().bind(bar.visibleProperty());
+        log.setId("run-log");
+        log.setCellFactory(list -> new WrappedCell());
+        log.setAccessibleText(Words.of("run.log"));
+        log.setPlaceholder(new Label(Words.of("run.noLog")));
+        log.setPrefHeight(ROWS * ROW);
+        log.setMinHeight(ROWS * ROW);
+        all = new VBox(10, load, happens, scroll, new HBox(6, send, pause, stop), bar, log);
+        VBox.setVgrow(all, Priority.ALWAYS);
+        getChildren().addAll(title, all);
+        model.onChange(this::follow);
+        sending.onChange(this::follow);
+        follow();
+    }
+
+    /** A sentence over as many rows as it needs. */
+    private static final class WrappedCell extends ListCell<String> {
+
+        WrappedCell() {
+            setWrapText(true);
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(String sentence, boolean empty) {
+            super.updateItem(sentence, empty);
+            setText(empty ? null : sentence);
+        }
+    }
+
+    private static void button(Button button, String id, Command command) {
+        button.setId(id);
+        button.setTooltip(new javafx.scene.control.Tooltip(command.hint()));
+        button.setOnAction(e -> command.run());
+        button.managedProperty().bind(button.visibleProperty());
+    }
+
+    private static TitledPane titled(String key, Node content) {
+        TitledPane part = new TitledPane(Words.of("run.part." + key), new VBox(6, content));
+        part.setId("part-" + key);
+        part.getStyleClass().add("part");
+        part.setAnimated(false);
+        return part;
+    }
+
+    private void follow() {
+        Optional<Pass> pass = model.pass();
+        all.setVisible(pass.isPresent());
+        if (pass.isEmpty()) {
+            return;
+        }
+        load.setText(pass.get().load().sentence());
+        happens.setText(happens(pass.get()));
+        boolean running = sending.isRunning();
+        send.setText(Words.of(
+                pass.get().isPrint() ? "run.print" : sending.taken() > 0 ? "run.sendRest" : "command.sendPass"));
+        send.setVisible(!running);
+        pause.setVisible(running);
+        pause.setText(Words.of(sending.isPaused() ? "run.goOn" : "command.pauseRun"));
+        stop.setVisible(running);
+        stop.setText(Words.of("command.stopRun"));
+        int strokes = model.planned().map(p -> p.route().strokes().size()).orElse(0);
+        bar.setProgress(strokes == 0 ? 0 : (double) sending.taken() / strokes);
+        bar.setVisible(running || sending.taken() > 0);
+        List<String> said = sending.log();
+        if (!log.getItems().equals(said)) {
+            log.getItems().setAll(said);
+            log.scrollTo(said.size() - 1);
+        }
+    }
+
+    /** What will happen, in words, before it does. */
+    private String happens(Pass pass) {
+        if (pass.isPrint()) {
+            return Words.of("run.willPrint");
+        }
+        Optional<Route> route = model.planned().map(RunModel.Planned::route);
+        if (route.isEmpty()) {
+            return Words.of("run.working");
+        }
+        Route r = route.get();
+        Box box = pass.extent().orElse(new Box(0, 0, 0, 0));
+        return Words.of(
+                "run.will",
+                r.tool().toolName(),
+                Spans.length(r.cut()),
+                String.format(Locale.ROOT, "%.0f", r.tool().speed()),
+                String.format(Locale.ROOT, "%.0f", r.tool().force()),
+                Spans.length(r.travel()),
+                Spans.time(r.seconds()),
+                String.format(Locale.ROOT, "%.0f", box.width()),
+                String.format(Locale.ROOT, "%.0f", box.height()));
+    }
+}

@@ -1,0 +1,162 @@
+package rondel.desktop.run;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import rondel.desktop.command.CommandButton;
+import rondel.desktop.command.Commands;
+import rondel.desktop.run.running.RunActions;
+import rondel.desktop.run.running.RunModel;
+import rondel.job.Rgba;
+import rondel.run.passes.Pass;
+import rondel.words.Words;
+
+/** The run sheet: the passes of the sheet as cards, in the order in which they are made. */
+public final class PassesView extends VBox {
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private final RunActions actions;
+    private final RunModel model;
+    private final VBox cards = new VBox(8);
+    private final Label empty = new Label();
+    private List<Pass> shown = List.of();
+
+    public PassesView(RunActions actions, Commands commands) {
+        super(10);
+        this.actions = actions;
+        this.model = actions.model();
+        setId("run-left");
+        getStyleClass().addAll("side", "shelf");
+        Label title = new Label(Words.of("run.passes"));
+        title.getStyleClass().add("side-title");
+        empty.setId("run-empty");
+        empty.setWrapText(true);
+        empty.getStyleClass().add("quiet");
+        empty.managedProperty().bind(empty.visibleProperty());
+        ScrollPane scroll = new ScrollPane(cards);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        FlowPane buttons = new FlowPane(6, 6);
+        for (String id :
+                List.of("passEarlier", "passLater", "joinPass", "splitPass", "linesToPass", "materialsByColour")) {
+            buttons.getChildren().add(CommandButton.of(commands.get(id)));
+        }
+        getChildren().addAll(title, empty, scroll, buttons);
+        model.onChange(this::follow);
+        follow();
+    }
+
+    private void follow() {
+        List<Pass> passes = model.passes();
+        empty.setVisible(passes.isEmpty());
+        empty.setText(Words.of(model.isKnown() ? "pass.nothing" : "run.working"));
+        if (passes != shown) {
+            shown = passes;
+            cards.getChildren().clear();
+            for (int i = 0; i < passes.size(); i++) {
+                cards.getChildren().add(new Card(i + 1, passes.get(i)));
+            }
+        }
+        Optional<Pass> chosen = model.pass();
+        cards.getChildren().forEach(c -> {
+            if (c instanceof Card card) {
+                boolean now =
+                        chosen.filter(p -> p.key().equals(card.pass.key())).isPresent();
+                card.pseudoClassStateChanged(CHOSEN, now);
+            }
+        });
+    }
+
+    /** One pass. */
+    private final class Card extends VBox {
+
+        private final Pass pass;
+
+        Card(int number, Pass pass) {
+            super(3);
+            this.pass = pass;
+            getStyleClass().add("pass-card");
+            setId("pass-" + number);
+            setFocusTraversable(true);
+            setAccessibleText(pass.name() + ", " + Words.of("pass.state." + pass.state()));
+            Region swatch = new Region();
+            swatch.getStyleClass().add("pass-swatch");
+            Rgba c = pass.material().colour();
+            swatch.setStyle("-fx-background-color: " + c.withAlpha(255).hex() + ";");
+            Label count = new Label(String.valueOf(number));
+            count.getStyleClass().add("pass-number");
+            Label name = new Label(pass.name());
+            name.getStyleClass().add("pass-name");
+            name.setMinWidth(0);
+            name.setWrapText(true);
+            name.setMinHeight(USE_PREF_SIZE);
+            name.setMaxWidth(Double.MAX_VALUE);
+            name.setTooltip(new Tooltip(pass.name()));
+            HBox.setHgrow(name, Priority.ALWAYS);
+            CheckBox done = new CheckBox();
+            done.setId("done-" + number);
+            done.setSelected(pass.state() == Pass.State.DONE);
+            done.setTooltip(new Tooltip(Words.of("run.done")));
+            done.setAccessibleText(Words.of("run.doneOf", pass.name()));
+            done.setOnAction(e -> actions.done(pass));
+            HBox top = new HBox(7, count, swatch, name, done);
+            top.setAlignment(Pos.CENTER_LEFT);
+            getChildren().add(top);
+            quiet(pass.load().sentence());
+            if (!pass.isPrint()) {
+                quiet(Words.of(
+                        pass.contours().size() == 1 ? "run.oneLine" : "run.lines",
+                        String.valueOf(pass.contours().size()),
+                        Spans.length(pass.length())));
+            }
+            if (pass.state() == Pass.State.CHANGED || pass.state() == Pass.State.SKIPPED) {
+                Label state = new Label(Words.of("pass.state." + pass.state()));
+                state.getStyleClass().add("pass-state");
+                getChildren().add(state);
+            }
+            if (pass.state() == Pass.State.SKIPPED) {
+                getStyleClass().add("pass-skipped");
+            }
+            setOnMousePressed(e -> {
+                requestFocus();
+                model.choose(pass.key());
+            });
+            setOnKeyPressed(e -> {
+                if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                    model.choose(pass.key());
+                    e.consume();
+                } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
+                    beside(number - 1 + (e.getCode() == KeyCode.DOWN ? 1 : -1));
+                    e.consume();
+                }
+            });
+        }
+
+        private void quiet(String text) {
+            Label label = new Label(text);
+            label.setWrapText(true);
+            label.getStyleClass().add("quiet");
+            getChildren().add(label);
+        }
+    }
+
+    private void beside(int at) {
+        if (at >= 0 && at < cards.getChildren().size() && cards.getChildren().get(at) instanceof Card card) {
+            card.requestFocus();
+            model.choose(card.pass.key());
+        }
+    }
+}

@@ -1,0 +1,131 @@
+package rondel.desktop.run;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ColorPicker;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
+import javafx.stage.Window;
+import rondel.desktop.dialog.FormDialog;
+import rondel.desktop.field.Figure;
+import rondel.desktop.field.FigureField;
+import rondel.desktop.look.ChoiceNames;
+import rondel.desktop.look.FxColours;
+import rondel.job.Material;
+import rondel.job.MaterialRule;
+import rondel.job.PassKey;
+import rondel.job.Rgba;
+import rondel.run.passes.Pass;
+import rondel.units.LengthUnit;
+import rondel.words.Words;
+
+/** The questions of the Run stage as dialogs. */
+public final class RunDialogs {
+
+    private final Window owner;
+
+    public RunDialogs(Window owner) {
+        this.owner = owner;
+    }
+
+    public Optional<PassKey> pass(List<Pass> passes, String title, String go) {
+        ChoiceBox<Pass> choice = new ChoiceBox<>();
+        choice.setId("run-which-pass");
+        choice.getItems().setAll(passes);
+        choice.setConverter(new ChoiceNames<>(Pass::name));
+        choice.getSelectionModel().selectFirst();
+        return new FormDialog().row("run.pass", choice).ask(owner, title, go, () -> choice.getValue()
+                .key());
+    }
+
+    public Optional<Material> material(Material like) {
+        TextField name = new TextField(Words.of("run.ownMaterial", like.name()));
+        name.setId("run-material-name");
+        ColorPicker colour = new ColorPicker(FxColours.of(like.colour()));
+        colour.setId("run-material-colour");
+        return new FormDialog()
+                .row("run.materialName", name)
+                .row("run.materialColour", colour)
+                .ask(
+                        owner,
+                        Words.of("run.keepMaterial"),
+                        Words.of("run.keep"),
+                        () -> like.tinted(name.getText(), rgba(colour.getValue())));
+    }
+
+    private static Rgba rgba(Color c) {
+        return new Rgba(
+                (int) Math.round(c.getRed() * 255),
+                (int) Math.round(c.getGreen() * 255),
+                (int) Math.round(c.getBlue() * 255),
+                255);
+    }
+
+    public Optional<Material> oneOf(List<Material> materials, String title) {
+        ChoiceBox<Material> choice = new ChoiceBox<>();
+        choice.setId("run-which-material");
+        choice.getItems().setAll(materials);
+        choice.setConverter(new ChoiceNames<>(Material::name));
+        choice.getSelectionModel().selectFirst();
+        return new FormDialog().row("run.material", choice).ask(owner, title, Words.of("run.make"), choice::getValue);
+    }
+
+    /** A row for each colour; rules that are about something else stay, before those. */
+    public Optional<List<MaterialRule>> rules(List<MaterialRule> now, List<Material> materials, List<Rgba> colours) {
+        FormDialog form = new FormDialog();
+        List<ChoiceBox<Optional<Material>>> choices = new ArrayList<>();
+        List<Optional<Material>> all = new ArrayList<>(List.of(Optional.empty()));
+        materials.forEach(m -> all.add(Optional.of(m)));
+        for (Rgba colour : colours) {
+            ChoiceBox<Optional<Material>> choice = new ChoiceBox<>();
+            choice.setId("run-rule-" + choices.size());
+            choice.getItems().setAll(all);
+            choice.setConverter(new ChoiceNames<>(m -> m.map(Material::name).orElse(Words.of("run.asSheet"))));
+            Optional<String> ruled = now.stream()
+                    .filter(r -> r.colour().filter(colour::equals).isPresent()
+                            && r.group().isEmpty())
+                    .map(MaterialRule::material)
+                    .findFirst();
+            choice.setValue(materials.stream()
+                    .filter(m -> ruled.filter(m.name()::equals).isPresent())
+                    .findFirst());
+            choice.setAccessibleText(colour.hex());
+            choices.add(choice);
+            Rectangle swatch = new Rectangle(22, 14);
+            swatch.setFill(FxColours.of(colour));
+            form.row(new HBox(8, swatch, choice, new Label(colour.hex())));
+        }
+        return form.ask(owner, Words.of("run.rulesTitle"), Words.of("run.make"), () -> {
+            List<MaterialRule> rules = new ArrayList<>(now.stream()
+                    .filter(r -> r.group().isPresent()
+                            || r.colour().filter(colours::contains).isEmpty())
+                    .toList());
+            for (int i = 0; i < colours.size(); i++) {
+                Rgba colour = colours.get(i);
+                choices.get(i).getValue().ifPresent(m -> rules.add(MaterialRule.ofColour(colour, m.name())));
+            }
+            return rules;
+        });
+    }
+
+    public Optional<double[]> measured(double square) {
+        Figure length = Figure.size(() -> LengthUnit.MM);
+        FigureField width = new FigureField("run-measured-width", length);
+        FigureField height = new FigureField("run-measured-height", length);
+        width.show(square);
+        height.show(square);
+        return new FormDialog()
+                .row("run.measuredWidth", width)
+                .row("run.measuredHeight", height)
+                .ask(
+                        owner,
+                        Words.of("run.measureTitle", String.valueOf(Math.round(square))),
+                        Words.of("run.keep"),
+                        () -> new double[] {width.value(), height.value()});
+    }
+}

@@ -1,0 +1,2 @@
+/** What the Run stage knows and does: passes, routes, machines, and what came of them. */
+package rondel.desktop.run.running;
