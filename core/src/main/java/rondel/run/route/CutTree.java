@@ -23,6 +23,7 @@ final class CutTree {
     private final List<FlatLine> lines;
     private final int[] around;
     private final List<List<Integer>> inside = new ArrayList<>();
+    private final List<List<Integer>> anywhereInside = new ArrayList<>();
 
     CutTree(List<FlatLine> lines) {
         this.lines = lines;
@@ -34,6 +35,7 @@ final class CutTree {
         for (int i = 0; i < lines.size(); i++) {
             FlatLine line = lines.get(i);
             inside.add(new ArrayList<>());
+            anywhereInside.add(new ArrayList<>());
             if (line.closed() && line.size() > 2) {
                 area[i] = line.area();
                 tree.insert(envelope(line.box()), i);
@@ -65,9 +67,9 @@ final class CutTree {
         return inside.get(line);
     }
 
-    /** The line right around another; -1 where none is. */
-    int around(int line) {
-        return around[line];
+    /** All that lies inside a line, in whatever else it lies too: closed lines that cross each other may both be around it. */
+    List<Integer> anywhereInside(int line) {
+        return anywhereInside.get(line);
     }
 
     @SuppressWarnings("unchecked")
@@ -76,6 +78,7 @@ final class CutTree {
         List<Integer> near = new ArrayList<>(tree.query(envelope(line.box())));
         near.removeIf(k -> k == i || line.closed() && !(area[k] > area[i] || area[k] == area[i] && k > i));
         near.sort(Comparator.<Integer>comparingDouble(k -> area[k]).thenComparing(k -> k));
+        int narrowest = -1;
         for (int k : near) {
             int held = 0;
             for (int s = 0; s < SAMPLES; s++) {
@@ -83,10 +86,11 @@ final class CutTree {
                 held += locators[k].locate(new Coordinate(p.x(), p.y())) != Location.EXTERIOR ? 1 : 0;
             }
             if (held * 2 > SAMPLES) {
-                return k;
+                narrowest = narrowest < 0 ? k : narrowest;
+                anywhereInside.get(k).add(i);
             }
         }
-        return -1;
+        return narrowest;
     }
 
     private static Point sample(FlatLine line, int s) {

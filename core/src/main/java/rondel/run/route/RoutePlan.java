@@ -2,7 +2,9 @@ package rondel.run.route;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import rondel.geometry.Box;
@@ -66,6 +68,7 @@ public final class RoutePlan {
         for (List<Integer> band : bands(tree.roots())) {
             at = sequence(band, at, order);
         }
+        order = innerFirst(order);
         double offset = tool.tool() == ToolSettings.Tool.BLADE ? material.bladeOffset() : 0;
         DragBlade blade = new DragBlade(offset, 0);
         List<Stroke> strokes = new ArrayList<>();
@@ -94,6 +97,28 @@ public final class RoutePlan {
                 machine,
                 order.stream().map(Placed::line).toList(),
                 offset);
+    }
+
+    /** The same order, but that what lies in a line is never behind it: pieces that cross each other may have some of theirs in common. */
+    private List<Placed> innerFirst(List<Placed> order) {
+        Map<Integer, Placed> waiting = new LinkedHashMap<>();
+        order.forEach(p -> waiting.put(p.line, p));
+        List<Placed> all = new ArrayList<>();
+        order.forEach(p -> place(p.line, waiting, all));
+        return all;
+    }
+
+    private void place(int line, Map<Integer, Placed> waiting, List<Placed> order) {
+        Placed placed = waiting.remove(line);
+        if (placed != null) {
+            List<Integer> inside = tree.anywhereInside(line);
+            if (inside.stream().anyMatch(waiting::containsKey)) {
+                List.copyOf(waiting.keySet()).stream()
+                        .filter(inside::contains)
+                        .forEach(i -> place(i, waiting, order));
+            }
+            order.add(placed);
+        }
     }
 
     /** Rolls are fed a little at a time: what lies in one band is made before the next. */

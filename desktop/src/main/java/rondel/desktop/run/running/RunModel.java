@@ -230,8 +230,7 @@ public final class RunModel {
                         .filter(p -> p.key().equals(key) && p.fingerprint().equals(fingerprint))
                         .findFirst())
                 .filter(p -> p.state() != Pass.State.DONE)
-                .ifPresent(p -> desk.perform(
-                        new ChangePass(sheet, p.settings().withDone(Optional.of(fingerprint)))));
+                .ifPresent(p -> desk.perform(new ChangePass(sheet, p.settings().withDone(Optional.of(fingerprint)))));
     }
 
     public Desk desk() {
