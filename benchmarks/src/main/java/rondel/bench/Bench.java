@@ -40,6 +40,9 @@ public final class Bench {
         sets.put("fill", FillingOutlines::rows);
         sets.put("nest", NestingShapes::rows);
         sets.put("gang", GangOfCopies::rows);
+        sets.put("cut", CuttingDrawings::rows);
+        sets.put("travel", Travelling::rows);
+        sets.put("marks", FindingMarks::rows);
         sets.put("trace", TracingMasks::rows);
         sets.put("sweep", Sweep::rows);
         sets.put("start", StartUp::rows);

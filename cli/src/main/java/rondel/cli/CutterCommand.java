@@ -13,6 +13,7 @@ import java.util.concurrent.CountDownLatch;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import rondel.devices.Misfeed;
+import rondel.devices.camera.BedPicture;
 import rondel.devices.cutter.standin.CutFiles;
 import rondel.devices.cutter.standin.CutterBody;
 import rondel.devices.cutter.standin.CutterFaults;
@@ -63,6 +64,14 @@ final class CutterCommand implements Callable<Integer> {
     @Option(names = "--jam-after", paramLabel = "LINES", description = "the material jams once, after so many lines")
     private Optional<Integer> jamAfter = Optional.empty();
 
+    @Option(
+            names = "--loaded",
+            paramLabel = "PICTURE",
+            description =
+                    "a printed sheet, as the stand-in printer gives it: what the camera over the bed sees of it is"
+                            + " written as bed.png")
+    private Optional<Path> loaded = Optional.empty();
+
     @Option(names = "--once", description = "ends after the first load that is finished")
     private boolean once;
 
@@ -79,6 +88,9 @@ final class CutterCommand implements Callable<Integer> {
     @Override
     public Integer call() throws InterruptedException, IOException {
         Files.createDirectories(folder);
+        if (loaded.isPresent()) {
+            out.println(BedPicture.write(loaded.get(), misfeed, folder));
+        }
         CutterBody body = CutterBody.USUAL
                 .withBladeOffset(offset.map(o -> o.mm(LengthUnit.MM)).orElse(CutterBody.USUAL.bladeOffset()))
                 .withPace(pace);

@@ -3,6 +3,7 @@ package rondel.launcher;
 import java.util.Map;
 import java.util.logging.LogManager;
 import javafx.application.Application;
+import picocli.CommandLine;
 import rondel.cli.RondelCommand;
 import rondel.desktop.app.DesktopApp;
 
@@ -26,9 +27,11 @@ public final class Main {
             System.exit(1);
         }
         System.exit(RondelCommand.run(
-                args,
-                System.out,
-                System.err,
-                Map.of("demo", new DemoCommand(System.out), "shots", new ShotsCommand(System.out))));
+                args, System.out, System.err, Map.of("demo", demo(), "shots", new ShotsCommand(System.out))));
+    }
+
+    /** The demo, and what it runs. */
+    private static CommandLine demo() {
+        return new CommandLine(new DemoCommand(System.out)).addSubcommand(new DemoRunCommand(System.out));
     }
 }

@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import rondel.gang.marks.SheetLabel;
+import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.OutlineBuilder;
 import rondel.job.Element;
 import rondel.job.FontChoice;
+import rondel.job.GroupElement;
 import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.ShapeElement;
@@ -24,6 +26,9 @@ public final class PrintRuler {
     /** How long it is, in mm: as much as fits in whole tens where a sheet is smaller. */
     public static final double LENGTH = 100;
 
+    /** Ticks and the label over them, in mm. */
+    private static final double HIGH = 8;
+
     private static final double TENTH = 4;
     private static final double FIFTH = 3;
     private static final double EACH = 2;
@@ -33,14 +38,41 @@ public final class PrintRuler {
 
     private PrintRuler() {}
 
-    /** Along the lower edge of what a printer reaches, in its middle.
+    /** Along an edge of what a printer reaches where nothing else is printed: the lower, the upper, the left or the right one.
      *
+     * @param taken where something is printed; where all edges are taken, it is printed over the lower one
      * @return nothing where there is no room for ten millimetres */
-    public static List<Element> along(Box reach, Optional<Typesetter> typesetter) {
-        double length = Math.min(LENGTH, Math.floor((reach.width() - 2) / 10) * 10);
-        return length < 10
-                ? List.of()
-                : across(reach.x() + (reach.width() - length) / 2, reach.bottom() - TENTH - 0.5, length, typesetter);
+    public static List<Element> along(Box reach, List<Box> taken, Optional<Typesetter> typesetter) {
+        double across = whole(reach.width());
+        double down = whole(reach.height());
+        double x = reach.x() + (reach.width() - across) / 2;
+        double y = reach.y() + (reach.height() - down) / 2;
+        List<Box> places = List.of(
+                new Box(x, reach.bottom() - HIGH, across, HIGH),
+                new Box(x, reach.y(), across, HIGH),
+                new Box(reach.x(), y, HIGH, down),
+                new Box(reach.right() - HIGH, y, HIGH, down));
+        Box place = places.stream()
+                .filter(b -> taken.stream().noneMatch(b::intersects))
+                .findFirst()
+                .orElse(places.getFirst());
+        boolean level = place.width() >= place.height();
+        double length = level ? across : down;
+        if (length < 10) {
+            return List.of();
+        }
+        if (level) {
+            return across(place.x(), place.bottom() - TENTH, length, typesetter);
+        }
+        // On its side, read from the right.
+        Affine turned = Affine.translate(place.x(), place.bottom()).times(Affine.rotate(-90));
+        return List.of(GroupElement.of(
+                Traits.named(Words.of("print.ruler")).withPlacement(turned),
+                across(0, HIGH - TENTH, length, typesetter)));
+    }
+
+    private static double whole(double room) {
+        return Math.min(LENGTH, Math.floor((room - 2) / 10) * 10);
     }
 
     /** @param x its left end, in mm

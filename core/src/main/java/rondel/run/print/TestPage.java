@@ -51,7 +51,7 @@ public final class TestPage {
                         t,
                         new Box(box.x() + 3, box.y() + 3, side - 6, 6)))
                 .ifPresent(all::add);
-        all.addAll(PrintRuler.along(new Box(0, 0, width, box.bottom() - 3), typesetter));
+        all.addAll(PrintRuler.along(new Box(0, 0, width, box.bottom() - 3), List.of(), typesetter));
         return Sheet.of(new SheetId("test-page"), Words.of("print.testPage"), width, height)
                 .withElements(all);
     }

@@ -3,7 +3,7 @@ package rondel.run.registration;
 import java.util.List;
 import rondel.gang.marks.RegistrationMarks;
 import rondel.gang.marks.RegistrationMarks.Mark;
-import rondel.job.Element;
+import rondel.job.GroupElement;
 import rondel.job.Sheet;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -17,19 +17,17 @@ public final class PrintedMarks {
      *
      * @throws Refusal if it has none */
     public static List<Mark> of(Sheet sheet) {
-        String name = Words.of("marks.register");
-        long drawn = sheet.elements().stream()
-                .map(Element::name)
-                .filter(name::equals)
-                .count();
-        if (sheet.planned().isEmpty() || drawn == 0) {
+        if (!areOn(sheet)) {
             throw Refusal.of("register.noMarks");
         }
         return RegistrationMarks.of(sheet.planned().get().usable());
     }
 
+    /** Whether a plan has put any onto a sheet. */
     public static boolean areOn(Sheet sheet) {
+        String name = Words.of("marks.register");
         return sheet.planned().isPresent()
-                && sheet.elements().stream().anyMatch(e -> e.name().equals(Words.of("marks.register")));
+                && sheet.elements().stream().flatMap(GroupElement::everything).anyMatch(e -> e.name()
+                        .equals(name));
     }
 }

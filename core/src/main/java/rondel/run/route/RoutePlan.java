@@ -113,9 +113,7 @@ public final class RoutePlan {
         if (placed != null) {
             List<Integer> inside = tree.anywhereInside(line);
             if (inside.stream().anyMatch(waiting::containsKey)) {
-                List.copyOf(waiting.keySet()).stream()
-                        .filter(inside::contains)
-                        .forEach(i -> place(i, waiting, order));
+                List.copyOf(waiting.keySet()).stream().filter(inside::contains).forEach(i -> place(i, waiting, order));
             }
             order.add(placed);
         }

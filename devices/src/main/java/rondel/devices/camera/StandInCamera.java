@@ -16,6 +16,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
+import rondel.devices.Misfeed;
 import rondel.geometry.Point;
 import rondel.progress.Cancellation;
 import rondel.run.registration.Homography;
@@ -31,16 +32,47 @@ public final class StandInCamera {
     /** @param sheet what was printed, its whole sheet
      *  @param width of the sheet, in mm */
     public static BufferedImage picture(BufferedImage sheet, double width, double height, CameraView view) {
-        int w = view.pixelsAcross(width);
-        int h = view.pixelsDown(height);
-        Homography back = inverse(view.map(width, height));
-        BufferedImage seen = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
+        BufferedImage seen = looked(
+                sheet,
+                width,
+                height,
+                inverse(view.map(width, height)),
+                new BufferedImage(view.pixelsAcross(width), view.pixelsDown(height), BufferedImage.TYPE_INT_RGB),
+                new Light(view, view.pixelsAcross(width), view.pixelsDown(height)));
+        dirt(seen, view);
+        return view.quality() < 1 ? jpeg(seen, view.quality()) : seen;
+    }
+
+    /** What a camera over the bed of a cutter sees: as much of the bed as a sheet covers, from its lower left corner, on which the sheet lies
+     *  askew.
+     *
+     * @param misfeed where the sheet lies */
+    public static BufferedImage bed(BufferedImage sheet, double width, double height, Misfeed misfeed, double ppi) {
+        double k = ppi / MM_PER_INCH;
+        double a = Math.toRadians(misfeed.degrees());
+        double c = misfeed.scale() * Math.cos(a) / k;
+        double s = misfeed.scale() * Math.sin(a) / k;
+        // From a pixel to the machine, y up; to the sheet by the misfeed; and down again.
+        Homography back =
+                new Homography(c, s, misfeed.x() - height * k * s, -s, c, height - misfeed.y() - height * k * c, 0, 0);
+        CameraView flat = CameraView.flat(ppi);
+        return looked(
+                sheet,
+                width,
+                height,
+                back,
+                new BufferedImage(flat.pixelsAcross(width), flat.pixelsDown(height), BufferedImage.TYPE_INT_RGB),
+                new Light(flat, 1, 1));
+    }
+
+    private static BufferedImage looked(
+            BufferedImage sheet, double width, double height, Homography back, BufferedImage seen, Light light) {
+        int w = seen.getWidth();
         int[] row = new int[w];
         double perMmX = sheet.getWidth() / width;
         double perMmY = sheet.getHeight() / height;
         int[] from = sheet.getRGB(0, 0, sheet.getWidth(), sheet.getHeight(), null, 0, sheet.getWidth());
-        Light light = new Light(view, w, h);
-        for (int y = 0; y < h; y++) {
+        for (int y = 0; y < seen.getHeight(); y++) {
             Cancellation.check();
             for (int x = 0; x < w; x++) {
                 Point mm = back.apply(new Point(x + 0.5, y + 0.5));
@@ -49,8 +81,7 @@ public final class StandInCamera {
             }
             seen.setRGB(0, y, w, 1, row, 0, w);
         }
-        dirt(seen, view);
-        return view.quality() < 1 ? jpeg(seen, view.quality()) : seen;
+        return seen;
     }
 
     /** The map back, by the adjugate matrix. */

@@ -13,13 +13,14 @@ import rondel.geometry.curve.Contour;
 import rondel.job.Element;
 import rondel.job.ShapeElement;
 import rondel.run.route.Route;
+import rondel.run.route.Stroke;
 
 /** What a machine has cut, given back as SVG on a page as large as its bed: the lines as points from the upper left corner of the sheet, which
  *  lies in the bed's lower left one. The line by which the blade got its direction is left out. */
 public final class CutOutlines {
 
-    /** What lies no farther from where that line was to be cut, in mm, is that line. */
-    private static final double NEAR = 1.5;
+    /** How much farther off that line may be than it is long, in mm. */
+    private static final double NEAR = 4;
 
     private CutOutlines() {}
 
@@ -41,9 +42,23 @@ public final class CutOutlines {
                 .toList();
     }
 
+    /** An open line that is about as long as that one and near to where it was to be cut: askew sheets are off by some mm. */
     private static boolean isAligning(List<Point> line, Route route) {
-        return route.strokes().stream().filter(s -> s.isAligning()).anyMatch(s -> line.stream()
-                .allMatch(p -> s.tool().stream().anyMatch(q -> q.distanceTo(p) < NEAR)));
+        return route.strokes().stream().filter(Stroke::isAligning).anyMatch(s -> {
+            Point from = s.tool().getFirst();
+            double length = length(s.tool());
+            return line.stream().allMatch(p -> p.distanceTo(from) < length + NEAR)
+                    && length(line) < length + NEAR
+                    && line.getFirst().distanceTo(line.getLast()) > length / 3;
+        });
+    }
+
+    private static double length(List<Point> line) {
+        double sum = 0;
+        for (int i = 1; i < line.size(); i++) {
+            sum += line.get(i - 1).distanceTo(line.get(i));
+        }
+        return sum;
     }
 
     private static void take(Element e, Affine around, List<List<Point>> lines) {

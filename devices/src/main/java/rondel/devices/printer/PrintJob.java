@@ -22,6 +22,7 @@ import rondel.job.Job;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Traits;
+import rondel.paint.PaintedExtent;
 import rondel.paint.PictureSource;
 import rondel.run.passes.Passes;
 import rondel.run.print.PrintRuler;
@@ -75,7 +76,10 @@ public record PrintJob(Job job, List<SheetId> sheets, boolean ruler, Optional<Pr
         List<Element> elements = new ArrayList<>(page.elements());
         if (ruler) {
             Box reach = sheet.planned().map(p -> p.usable()).orElse(sheet.trim().grown(-5));
-            elements.addAll(PrintRuler.along(reach, typesetter()));
+            List<Box> taken = page.elements().stream()
+                    .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
+                    .toList();
+            elements.addAll(PrintRuler.along(reach, taken, typesetter()));
         }
         Affine change = Passes.usualMaterial(job, sheet.id()).mirrored()
                 ? new Affine(-1, 0, 0, 1, sheet.width(), 0)

@@ -16,6 +16,7 @@ import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.lines.combine.BooleanOperation;
 import rondel.lines.combine.Combine;
+import rondel.lines.combine.SmoothForBlade;
 import rondel.lines.combine.ToOutlines;
 import rondel.run.passes.ChangePass;
 import rondel.run.passes.KeepMaterial;
@@ -37,10 +38,12 @@ final class NamePlate {
         ElementId letters = m.then(new ToOutlines(List.of(name), false)).getFirst();
         ElementId word = m.then(new Combine(leaves(m, letters), BooleanOperation.UNITE, false))
                 .getFirst();
+        m.then(SmoothForBlade.usual(List.of(word)));
         m.then(new Rename(List.of(word), "Sandpiper"));
         ElementId art = m.placeWithin("coast/anchor.svg", new Box(24, 24, 62, 62));
         ElementId anchor = m.then(new Combine(leaves(m, art), BooleanOperation.UNITE, false))
                 .getFirst();
+        m.then(SmoothForBlade.usual(leaves(m, anchor)));
         m.then(new Rename(List.of(anchor), "Anchor"));
         ElementId outer = m.rounded("Border", new Box(8, 8, 284, 94), 12, BLUE, Optional.empty());
         ElementId inner = m.rounded("Inner edge", new Box(12, 12, 276, 86), 9, BLUE, Optional.empty());
