@@ -92,8 +92,8 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Window
 
     @Override
     public Optional<List<MaterialRule>> materialRules(
-            List<MaterialRule> now, List<Material> materials, List<Rgba> colours) {
-        return answered(() -> new RunDialogs(owner.get()).rules(now, materials, colours));
+            List<MaterialRule> now, List<Material> materials, List<MaterialRule> about) {
+        return answered(() -> new RunDialogs(owner.get()).rules(now, materials, about));
     }
 
     @Override

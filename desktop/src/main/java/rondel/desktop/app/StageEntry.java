@@ -87,6 +87,10 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
                 w -> {
                     LoadedView loaded = new LoadedView(w.run());
                     w.commands().meaning("playRoute", loaded::play);
+                    w.commands().meaning("fit", loaded::fit);
+                    w.commands().meaning("trueSize", loaded::trueSize);
+                    w.commands().meaning("zoomIn", () -> loaded.zoom(1.25));
+                    w.commands().meaning("zoomOut", () -> loaded.zoom(0.8));
                     return new RunStage(
                             w.run().model(),
                             new PassesView(w.run(), w.commands()),

@@ -112,10 +112,10 @@ public final class Commands {
         new ShelfCommands(this, shelf).add();
         new RoleCommands(this, desk, questions).add();
         stageCommands();
-        add("fit", always(), sheet::fit);
-        add("trueSize", always(), sheet::trueSize);
-        add("zoomIn", always(), () -> sheet.zoom(1.25));
-        add("zoomOut", always(), () -> sheet.zoom(0.8));
+        looking("fit", sheet::fit);
+        looking("trueSize", sheet::trueSize);
+        looking("zoomIn", () -> sheet.zoom(1.25));
+        looking("zoomOut", () -> sheet.zoom(0.8));
     }
 
     /** A command for each stage, with the key of its place. */
@@ -127,6 +127,14 @@ public final class Commands {
                     .orElse("Shortcut+F" + place);
             add(stage.command(), keys, always(), () -> stages.open(stage));
         }
+    }
+
+    /** A command about how one looks at the sheet; where a stage has a middle of its own, at that. */
+    private void looking(String id, Runnable atSheet) {
+        add(id, always(), () -> {
+            Runnable own = stages.get().showsSheet() ? null : later.get(id);
+            (own == null ? atSheet : own).run();
+        });
     }
 
     /** Says what a command does whose part of the window comes after the commands. */

@@ -215,6 +215,16 @@ public final class LoadedView extends BorderPane {
         }
     }
 
+    /** Shows it as large as it is. */
+    public void trueSize() {
+        zoom(Viewport.TRUE_SIZE / view.scale());
+    }
+
+    public void zoom(double factor) {
+        view = view.zoomed(factor, pane.getWidth() / 2, pane.getHeight() / 2);
+        draw();
+    }
+
     private void follow() {
         if (fitted.filter(model.sheet().id()::equals).isEmpty()) {
             fitted = Optional.of(model.sheet().id());

@@ -30,6 +30,7 @@ final class MachineSection extends LabelledFields {
     private final CheckBox compensate;
     private final ChoiceBox<SystemPrinter.Quality> quality;
     private final ChoiceBox<SystemPrinter.Turning> sides;
+    private final ChoiceBox<Optional<String>> tray = new ChoiceBox<>();
     private final Label measured = new Label();
     private final FlowPane testing;
     private boolean following;
@@ -55,6 +56,18 @@ final class MachineSection extends LabelledFields {
             }
         });
         row("run.address", address);
+        tray.setId("run-tray");
+        tray.setMaxWidth(Double.MAX_VALUE);
+        tray.setConverter(new ChoiceNames<>(t -> t.orElse(Words.of("run.anyTray"))));
+        tray.setOnAction(e -> {
+            if (!following && tray.getValue() != null) {
+                printing.settings(new SystemPrinter.Settings(
+                        tray.getValue(),
+                        printing.settings().quality(),
+                        printing.settings().sides()));
+            }
+        });
+        row("run.tray", tray);
         quality = choice(
                 "run-quality",
                 "run.quality",
@@ -139,6 +152,10 @@ final class MachineSection extends LabelledFields {
         }
         to.getItems().setAll(all);
         to.setValue(now);
+        List<Optional<String>> trays = new ArrayList<>(List.of(Optional.empty()));
+        printing.chosen().ifPresent(p -> p.trays().forEach(t -> trays.add(Optional.of(t))));
+        tray.getItems().setAll(trays);
+        tray.setValue(printing.settings().tray().filter(t -> trays.contains(Optional.of(t))));
         following = false;
         address.setVisible(now instanceof MachineAddress.Port);
         boolean ofSystem = prints && now instanceof MachineAddress.SystemPrinter;
@@ -147,6 +164,7 @@ final class MachineSection extends LabelledFields {
             sides.setValue(printing.settings().sides());
             ruler.setSelected(printing.ruler());
             compensate.setSelected(printing.compensated());
+            tray.setVisible(ofSystem);
             quality.setVisible(ofSystem);
             sides.setVisible(ofSystem);
             ruler.setVisible(prints);
@@ -155,11 +173,15 @@ final class MachineSection extends LabelledFields {
             measured.setVisible(prints);
         });
         measured.setText(Optional.of(printing)
-                .flatMap(Printing::scale)
-                .map(s -> Words.of(
-                        "run.scale",
-                        String.format(java.util.Locale.ROOT, "%.2f", 100 * s.across()),
-                        String.format(java.util.Locale.ROOT, "%.2f", 100 * s.down())))
-                .orElse(Words.of("run.notMeasured")));
+                        .flatMap(Printing::scale)
+                        .map(s -> Words.of(
+                                "run.scale",
+                                String.format(java.util.Locale.ROOT, "%.2f", 100 * s.across()),
+                                String.format(java.util.Locale.ROOT, "%.2f", 100 * s.down())))
+                        .orElse(Words.of("run.notMeasured"))
+                + printing.chosen()
+                        .flatMap(Printing.SystemPrinterFacts::margins)
+                        .map(m -> " " + Words.of("run.reaches", String.format(java.util.Locale.ROOT, "%.1f", m)))
+                        .orElse(""));
     }
 }

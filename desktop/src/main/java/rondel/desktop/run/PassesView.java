@@ -73,6 +73,7 @@ public final class PassesView extends VBox {
         Optional<Pass> chosen = model.pass();
         cards.getChildren().forEach(c -> {
             if (c instanceof Card card) {
+                card.follow();
                 boolean now =
                         chosen.filter(p -> p.key().equals(card.pass.key())).isPresent();
                 card.pseudoClassStateChanged(CHOSEN, now);
@@ -84,6 +85,9 @@ public final class PassesView extends VBox {
     private final class Card extends VBox {
 
         private final Pass pass;
+        private final Label figures = new Label();
+        private String lines = "";
+        private String box = "";
 
         Card(int number, Pass pass) {
             super(3);
@@ -117,10 +121,20 @@ public final class PassesView extends VBox {
             getChildren().add(top);
             quiet(pass.load().sentence());
             if (!pass.isPrint()) {
-                quiet(Words.of(
+                figures.setWrapText(true);
+                figures.getStyleClass().add("quiet");
+                getChildren().add(figures);
+                lines = Words.of(
                         pass.contours().size() == 1 ? "run.oneLine" : "run.lines",
                         String.valueOf(pass.contours().size()),
-                        Spans.length(pass.length())));
+                        Spans.length(pass.length()));
+                box = pass.extent()
+                        .map(b -> ", "
+                                + Words.of(
+                                        "run.takes",
+                                        String.valueOf(Math.round(b.width())),
+                                        String.valueOf(Math.round(b.height()))))
+                        .orElse("");
             }
             if (pass.state() == Pass.State.CHANGED || pass.state() == Pass.State.SKIPPED) {
                 Label state = new Label(Words.of("pass.state." + pass.state()));
@@ -143,6 +157,12 @@ public final class PassesView extends VBox {
                     e.consume();
                 }
             });
+        }
+
+        /** How long it takes is known later than the rest. */
+        private void follow() {
+            figures.setText(
+                    lines + model.seconds(pass).map(s -> ", " + Spans.time(s)).orElse("") + box);
         }
 
         private void quiet(String text) {

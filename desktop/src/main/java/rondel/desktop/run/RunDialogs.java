@@ -3,6 +3,7 @@ package rondel.desktop.run;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.Label;
@@ -75,42 +76,58 @@ public final class RunDialogs {
         return new FormDialog().row("run.material", choice).ask(owner, title, Words.of("run.make"), choice::getValue);
     }
 
-    /** A row for each colour; rules that are about something else stay, before those. */
-    public Optional<List<MaterialRule>> rules(List<MaterialRule> now, List<Material> materials, List<Rgba> colours) {
+    /** A row for each colour and each role; rules that are about something else stay, before those. */
+    public Optional<List<MaterialRule>> rules(
+            List<MaterialRule> now, List<Material> materials, List<MaterialRule> about) {
         FormDialog form = new FormDialog();
         List<ChoiceBox<Optional<Material>>> choices = new ArrayList<>();
         List<Optional<Material>> all = new ArrayList<>(List.of(Optional.empty()));
         materials.forEach(m -> all.add(Optional.of(m)));
-        for (Rgba colour : colours) {
+        for (MaterialRule row : about) {
             ChoiceBox<Optional<Material>> choice = new ChoiceBox<>();
             choice.setId("run-rule-" + choices.size());
             choice.getItems().setAll(all);
             choice.setConverter(new ChoiceNames<>(m -> m.map(Material::name).orElse(Words.of("run.asSheet"))));
             Optional<String> ruled = now.stream()
-                    .filter(r -> r.colour().filter(colour::equals).isPresent()
-                            && r.group().isEmpty())
+                    .filter(r -> isAbout(r, row))
                     .map(MaterialRule::material)
                     .findFirst();
             choice.setValue(materials.stream()
                     .filter(m -> ruled.filter(m.name()::equals).isPresent())
                     .findFirst());
-            choice.setAccessibleText(colour.hex());
+            choice.setAccessibleText(words(row));
             choices.add(choice);
             Rectangle swatch = new Rectangle(22, 14);
-            swatch.setFill(FxColours.of(colour));
-            form.row(new HBox(8, swatch, choice, new Label(colour.hex())));
+            swatch.setFill(row.colour().map(FxColours::of).orElse(Color.TRANSPARENT));
+            HBox line = new HBox(8, swatch, choice, new Label(words(row)));
+            line.setAlignment(Pos.CENTER_LEFT);
+            form.row(line);
         }
         return form.ask(owner, Words.of("run.rulesTitle"), Words.of("run.make"), () -> {
             List<MaterialRule> rules = new ArrayList<>(now.stream()
-                    .filter(r -> r.group().isPresent()
-                            || r.colour().filter(colours::contains).isEmpty())
+                    .filter(r -> about.stream().noneMatch(a -> isAbout(r, a)))
                     .toList());
-            for (int i = 0; i < colours.size(); i++) {
-                Rgba colour = colours.get(i);
-                choices.get(i).getValue().ifPresent(m -> rules.add(MaterialRule.ofColour(colour, m.name())));
+            for (int i = 0; i < about.size(); i++) {
+                MaterialRule row = about.get(i);
+                choices.get(i)
+                        .getValue()
+                        .ifPresent(
+                                m -> rules.add(new MaterialRule(row.role(), row.colour(), Optional.empty(), m.name())));
             }
             return rules;
         });
+    }
+
+    private static boolean isAbout(MaterialRule rule, MaterialRule row) {
+        return rule.group().isEmpty()
+                && rule.role().equals(row.role())
+                && rule.colour().equals(row.colour());
+    }
+
+    private static String words(MaterialRule row) {
+        return row.role()
+                .map(r -> Words.of("run.allOfRole", Words.of("role." + r)))
+                .orElseGet(() -> row.colour().orElseThrow().hex());
     }
 
     public Optional<double[]> measured(double square) {

@@ -92,7 +92,7 @@ final class Answers implements FileChoices, WindowQuestions {
 
     @Override
     public Optional<List<MaterialRule>> materialRules(
-            List<MaterialRule> now, List<Material> materials, List<Rgba> colours) {
+            List<MaterialRule> now, List<Material> materials, List<MaterialRule> about) {
         return materialRules.map(r -> r.apply(now));
     }
 

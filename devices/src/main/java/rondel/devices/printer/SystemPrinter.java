@@ -15,6 +15,9 @@ import javax.print.attribute.HashPrintRequestAttributeSet;
 import javax.print.attribute.PrintRequestAttributeSet;
 import javax.print.attribute.standard.JobName;
 import javax.print.attribute.standard.Media;
+import javax.print.attribute.standard.MediaPrintableArea;
+import javax.print.attribute.standard.MediaSize;
+import javax.print.attribute.standard.MediaSizeName;
 import javax.print.attribute.standard.MediaTray;
 import javax.print.attribute.standard.PrintQuality;
 import javax.print.attribute.standard.Sides;
@@ -22,6 +25,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.printing.Orientation;
 import org.apache.pdfbox.printing.PDFPageable;
+import rondel.job.Margins;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -90,6 +94,29 @@ public final class SystemPrinter {
                         .map(Object::toString)
                         .toList()
                 : List.of();
+    }
+
+    /** How near to the edges of a sheet it can print, in mm; nothing where it does not say.
+     *
+     * @param width of the sheet, in mm */
+    public Optional<Margins> margins(double width, double height) {
+        PrintRequestAttributeSet paper = new HashPrintRequestAttributeSet();
+        MediaSizeName size = MediaSize.findMedia((float) width, (float) height, MediaPrintableArea.MM);
+        if (size != null) {
+            paper.add(size);
+        }
+        Object areas = service.getSupportedAttributeValues(MediaPrintableArea.class, PAGES, paper);
+        if (!(areas instanceof MediaPrintableArea[] all) || all.length == 0) {
+            return Optional.empty();
+        }
+        int mm = MediaPrintableArea.MM;
+        double left = all[0].getX(mm);
+        double top = all[0].getY(mm);
+        return Optional.of(new Margins(
+                left,
+                top,
+                Math.max(0, width - left - all[0].getWidth(mm)),
+                Math.max(0, height - top - all[0].getHeight(mm))));
     }
 
     /** Prints pages as large as they are; slow.

@@ -33,6 +33,8 @@ import rondel.words.Words;
 public final class Printing {
 
     private static final double MARGIN = 3;
+    private static final double A4_WIDTH = 210;
+    private static final double A4_HEIGHT = 297;
     private static final String STAND_IN = "Stand-in";
 
     private final Desk desk;
@@ -40,13 +42,26 @@ public final class Printing {
     private final RunQuestions questions;
     private final PrinterScales scales;
     private final List<Runnable> listeners = new ArrayList<>();
-    private List<String> system = List.of();
+    private List<SystemPrinterFacts> system = List.of();
     private Optional<BufferedImage> printed = Optional.empty();
     private Optional<PrinterScale> scale = Optional.empty();
     private MachineAddress to = new MachineAddress.StandIn();
     private SystemPrinter.Settings settings = SystemPrinter.Settings.USUAL;
     private boolean ruler = true;
     private boolean compensated = true;
+
+    /** What is known of a printer of the system.
+     *
+     * @param margins how near to the edges of a letter or A4 page it can print, in mm, at the widest; nothing where it does not say */
+    public record SystemPrinterFacts(String name, List<String> trays, Optional<Double> margins) {
+        static SystemPrinterFacts of(SystemPrinter p) {
+            return new SystemPrinterFacts(
+                    p.name(),
+                    p.trays(),
+                    p.margins(A4_WIDTH, A4_HEIGHT)
+                            .map(m -> Math.max(Math.max(m.left(), m.right()), Math.max(m.top(), m.bottom()))));
+        }
+    }
 
     public Printing(Desk desk, Progress progress, RunQuestions questions, PrinterScales scales) {
         this.desk = desk;
@@ -68,7 +83,7 @@ public final class Printing {
         desk.workers()
                 .file(
                         () -> SystemPrinter.all().stream()
-                                .map(SystemPrinter::name)
+                                .map(SystemPrinterFacts::of)
                                 .toList(),
                         names -> {
                             system = names;
@@ -90,7 +105,14 @@ public final class Printing {
 
     /** The printers of the system, by their names. */
     public List<String> system() {
-        return system;
+        return system.stream().map(SystemPrinterFacts::name).toList();
+    }
+
+    /** What is known of the printer that is chosen, where it is one of the system. */
+    public Optional<SystemPrinterFacts> chosen() {
+        return to instanceof MachineAddress.SystemPrinter p
+                ? system.stream().filter(s -> s.name().equals(p.name())).findFirst()
+                : Optional.empty();
     }
 
     public MachineAddress to() {
@@ -147,14 +169,15 @@ public final class Printing {
         };
     }
 
-    public void print(SheetId sheet) {
+    /** @param done runs once it is printed */
+    public void print(SheetId sheet, Runnable done) {
         Job job = desk.bench().job();
-        print(new PrintJob(job, List.of(sheet), ruler, compensated ? scale : Optional.empty()));
+        print(new PrintJob(job, List.of(sheet), ruler, compensated ? scale : Optional.empty()), done);
     }
 
     /** A page with a square to be measured, as large as a sheet. */
     public void testPage(Sheet sheet) {
-        print(PrintJob.testPage(sheet.width(), sheet.height(), Optional.empty()));
+        print(PrintJob.testPage(sheet.width(), sheet.height(), Optional.empty()), () -> {});
     }
 
     /** Asks what was measured of the test page, and keeps it. */
@@ -179,7 +202,7 @@ public final class Printing {
         });
     }
 
-    private void print(PrintJob job) {
+    private void print(PrintJob job, Runnable done) {
         MachineAddress where = to;
         Optional<Path> file = where instanceof MachineAddress.ToFile
                 ? questions.passTarget(job.job().title() + ".pdf")
@@ -212,6 +235,7 @@ public final class Printing {
                     printed = picture;
                     desk.notices().say(Words.of("run.printed"));
                     tell();
+                    done.run();
                 });
     }
 

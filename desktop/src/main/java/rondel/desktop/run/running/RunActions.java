@@ -21,7 +21,6 @@ import rondel.job.Material;
 import rondel.job.MaterialRule;
 import rondel.job.PassKey;
 import rondel.job.PassSettings;
-import rondel.job.Rgba;
 import rondel.job.RunSettings;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
@@ -47,6 +46,8 @@ import rondel.words.Words;
 
 /** What the commands of the Run stage do. */
 public final class RunActions {
+
+    private static final String ANY = "-";
 
     private final RunModel model;
     private final Sending sending;
@@ -115,8 +116,12 @@ public final class RunActions {
 
     /** Prints the pass, or sends it to the cutter. */
     public void send() {
-        if (model.pass().filter(Pass::isPrint).isPresent()) {
-            printing.print(model.sheet().id());
+        Optional<Pass> print = model.pass().filter(Pass::isPrint);
+        if (print.isPresent()) {
+            Pass p = print.get();
+            SheetId sheet = sheet();
+            model.choose(p.key());
+            printing.print(sheet, () -> model.done(sheet, p.key(), p.fingerprint()));
         } else if (cutter instanceof MachineAddress.ToFile) {
             save();
         } else {
@@ -226,7 +231,7 @@ public final class RunActions {
     public void rules() {
         Job job = desk.bench().job();
         questions
-                .materialRules(job.run().rules(), materials.all(), colours(model.sheet()))
+                .materialRules(job.run().rules(), materials.all(), about(model.sheet()))
                 .ifPresent(rules -> {
                     List<Material> needed = materials.all().stream()
                             .filter(m ->
@@ -238,10 +243,14 @@ public final class RunActions {
                 });
     }
 
-    private static List<Rgba> colours(Sheet sheet) {
-        Set<Rgba> colours = new LinkedHashSet<>();
-        SheetLines.of(sheet).forEach(l -> colours.add(l.colour()));
-        return List.copyOf(colours);
+    /** A colour or a role each. */
+    private static List<MaterialRule> about(Sheet sheet) {
+        Set<MaterialRule> all = new LinkedHashSet<>();
+        SheetLines.of(sheet).forEach(l -> all.add(MaterialRule.ofColour(l.colour(), ANY)));
+        SheetLines.of(sheet)
+                .forEach(
+                        l -> all.add(new MaterialRule(Optional.of(l.role()), Optional.empty(), Optional.empty(), ANY)));
+        return List.copyOf(all);
     }
 
     /** Makes the lines that are held, wherever their design is copied to, of a material. */

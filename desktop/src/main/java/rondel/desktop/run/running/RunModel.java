@@ -36,10 +36,12 @@ public final class RunModel {
     private final List<Runnable> watchers = new ArrayList<>();
     private final Derived<Told> passes;
     private final Derived<Planned> routes;
+    private final Derived<Map<PassKey, Double>> spans;
     private final Map<SheetId, Registered> registered = new HashMap<>();
     private final Set<ElementId> held = new LinkedHashSet<>();
     private Optional<Told> told = Optional.empty();
     private Optional<Planned> planned = Optional.empty();
+    private Map<PassKey, Double> seconds = Map.of();
     private Optional<PassKey> chosen = Optional.empty();
     private double at;
     private boolean open;
@@ -72,13 +74,19 @@ public final class RunModel {
         this.bench = desk.bench();
         this.passes = new Derived<>(desk.workers(), t -> {
             told = Optional.of(t);
+            seconds = Map.of();
             plan();
+            tell();
+        });
+        this.spans = new Derived<>(desk.workers(), s -> {
+            seconds = s;
             tell();
         });
         this.routes = new Derived<>(desk.workers(), p -> {
             planned = Optional.of(p);
             at = p.seconds();
             tell();
+            time();
         });
         bench.on(EnumSet.of(Change.JOB, Change.SHEET), this::follow);
     }
@@ -134,6 +142,24 @@ public final class RunModel {
             planned = Optional.empty();
             routes.forget();
         }
+    }
+
+    /** Works out how long each pass takes, once that of the one that is looked at is known. */
+    private void time() {
+        told.ifPresent(t -> spans.of(List.of(t), () -> {
+            Map<PassKey, Double> all = new HashMap<>();
+            for (Pass p : t.passes()) {
+                if (p.tool().isPresent()) {
+                    all.put(p.key(), RoutePlan.of(p, t.sheet()).seconds());
+                }
+            }
+            return all;
+        }));
+    }
+
+    /** How long a pass takes, in s, once that is known. */
+    public Optional<Double> seconds(Pass pass) {
+        return Optional.ofNullable(seconds.get(pass.key()));
     }
 
     /** The passes in their order; none until they are known. */

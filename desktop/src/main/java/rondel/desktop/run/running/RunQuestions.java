@@ -6,7 +6,6 @@ import java.util.Optional;
 import rondel.job.Material;
 import rondel.job.MaterialRule;
 import rondel.job.PassKey;
-import rondel.job.Rgba;
 import rondel.run.passes.Pass;
 
 /** Questions of the Run stage that the person must answer before something goes on: by dialogs, or by what a test says. */
@@ -26,8 +25,9 @@ public interface RunQuestions {
     /** What is made of what.
      *
      * @param now the rules that there are
-     * @param colours of the lines that there are */
-    Optional<List<MaterialRule>> materialRules(List<MaterialRule> now, List<Material> materials, List<Rgba> colours);
+     * @param about what rules can be said of: a colour or a role each, their material being of no account */
+    Optional<List<MaterialRule>> materialRules(
+            List<MaterialRule> now, List<Material> materials, List<MaterialRule> about);
 
     /** One of the materials.
      *
