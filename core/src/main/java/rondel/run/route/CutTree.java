@@ -20,6 +20,9 @@ final class CutTree {
     /** How many places of a line are asked. */
     private static final int SAMPLES = 16;
 
+    /** How far inside of a closed line those places are, in mm: more than chords and steps are off. */
+    private static final double INWARD = 0.04;
+
     private final List<FlatLine> lines;
     private final int[] around;
     private final List<List<Integer>> inside = new ArrayList<>();
@@ -78,11 +81,12 @@ final class CutTree {
         List<Integer> near = new ArrayList<>(tree.query(envelope(line.box())));
         near.removeIf(k -> k == i || line.closed() && !(area[k] > area[i] || area[k] == area[i] && k > i));
         near.sort(Comparator.<Integer>comparingDouble(k -> area[k]).thenComparing(k -> k));
+        double turn = line.closed() ? Math.signum(line.signedArea()) : 0;
         int narrowest = -1;
         for (int k : near) {
             int held = 0;
             for (int s = 0; s < SAMPLES; s++) {
-                Point p = sample(line, s);
+                Point p = sample(line, s, turn);
                 held += locators[k].locate(new Coordinate(p.x(), p.y())) != Location.EXTERIOR ? 1 : 0;
             }
             if (held * 2 > SAMPLES) {
@@ -93,14 +97,20 @@ final class CutTree {
         return narrowest;
     }
 
-    private static Point sample(FlatLine line, int s) {
+    /** A place of a line; of a closed one just inside of it, so that lines which share a stretch are told from those that only touch.
+     *
+     * @param turn 1 or -1 as a closed line runs round, 0 for an open one */
+    private static Point sample(FlatLine line, int s, double turn) {
         int pieces = line.closed() ? line.size() : Math.max(1, line.size() - 1);
         double at = (s + 0.5) * pieces / SAMPLES;
         int from = Math.min(pieces - 1, (int) at);
         double share = at - from;
         Point a = line.at(from);
         Point b = line.at(line.size() == 1 ? 0 : from + 1);
-        return new Point(a.x() + share * (b.x() - a.x()), a.y() + share * (b.y() - a.y()));
+        double d = Math.max(1e-9, a.distanceTo(b));
+        double nx = -(b.y() - a.y()) / d * turn * INWARD;
+        double ny = (b.x() - a.x()) / d * turn * INWARD;
+        return new Point(a.x() + share * (b.x() - a.x()) + nx, a.y() + share * (b.y() - a.y()) + ny);
     }
 
     private static Coordinate[] ring(FlatLine line) {

@@ -92,13 +92,18 @@ public record FlatLine(List<Point> points, boolean closed, BitSet corners) {
 
     /** The area inside of a closed line, as the polygon that it is. */
     double area() {
+        return Math.abs(signedArea());
+    }
+
+    /** Above 0 where it runs clockwise on a page with y down. */
+    double signedArea() {
         double twice = 0;
         for (int i = 0; i < size(); i++) {
             Point a = at(i);
             Point b = at(i + 1);
             twice += a.x() * b.y() - b.x() * a.y();
         }
-        return Math.abs(twice) / 2;
+        return twice / 2;
     }
 
     /** The same in a place that a map leads to. */

@@ -25,14 +25,14 @@ final class RunCommands {
         all.put("stopRun", run.sending()::isRunning, run.sending()::stop);
         all.put("savePass", () -> run.model().planned().isPresent(), run::save);
         all.put("scanMarks", () -> true, run::scan);
-        all.put("passEarlier", run::hasPass, () -> run.move(-1));
-        all.put("passLater", run::hasPass, () -> run.move(1));
-        all.put("joinPass", run::hasPass, run::join);
-        all.put("splitPass", run::holdsLines, run::split);
-        all.put("linesToPass", run::holdsLines, run::moveLines);
-        all.put("putPassesBack", () -> true, run::putBack);
-        all.put("materialRules", () -> true, run::rules);
-        all.put("materialsByColour", () -> true, run::byColour);
-        all.put("lineMaterial", run::holdsLines, run::lineMaterial);
+        all.put("passEarlier", run::hasPass, () -> run.passes().move(-1));
+        all.put("passLater", run::hasPass, () -> run.passes().move(1));
+        all.put("joinPass", run::hasPass, run.passes()::join);
+        all.put("splitPass", run::holdsLines, run.passes()::split);
+        all.put("linesToPass", run::holdsLines, run.passes()::moveLines);
+        all.put("putPassesBack", () -> true, run.passes()::putBack);
+        all.put("materialRules", () -> true, run.making()::rules);
+        all.put("materialsByColour", () -> true, run.making()::byColour);
+        all.put("lineMaterial", run::holdsLines, run.making()::lineMaterial);
     }
 }

@@ -42,7 +42,7 @@ final class MaterialSection extends LabelledFields {
         material.setOnShowing(e -> actions.materials().read(this::follow));
         material.setOnAction(e -> {
             if (!following && material.getValue() != null) {
-                actions.material(material.getValue());
+                actions.making().material(material.getValue());
             }
         });
         row("run.material", material);
@@ -62,39 +62,26 @@ final class MaterialSection extends LabelledFields {
                 Figure.number("", 1, 2, 1, 20),
                 v -> tool((t, x) -> new ToolSettings(t.tool(), t.speed(), t.force(), (int) Math.rint(x)), v));
         Figure fine = Figure.distance(() -> LengthUnit.MM);
-        offset = figure(
-                "run-offset",
-                "run.bladeOffset",
-                fine.within(0, 2),
-                v -> actions.figures(m -> m.withBlade(v, m.overcut(), m.leadIn())));
-        overcut = figure(
-                "run-overcut",
-                "run.overcut",
-                fine.within(0, 10),
-                v -> actions.figures(m -> m.withBlade(m.bladeOffset(), v, m.leadIn())));
-        leadIn = figure(
-                "run-lead-in",
-                "run.leadIn",
-                fine.within(0, 10),
-                v -> actions.figures(m -> m.withBlade(m.bladeOffset(), m.overcut(), v)));
-        mirrored = check("run-mirrored", "run.mirrored", on -> actions.figures(m -> m.mirrored(on)));
-        roll = check(
-                "run-roll",
-                "run.roll",
-                on -> actions.figures(m -> m.withForm(on ? Material.Form.ROLL : Material.Form.SHEET)));
+        offset = figure("run-offset", "run.bladeOffset", fine.within(0, 2), v -> actions.making()
+                .figures(m -> m.withBlade(v, m.overcut(), m.leadIn())));
+        overcut = figure("run-overcut", "run.overcut", fine.within(0, 10), v -> actions.making()
+                .figures(m -> m.withBlade(m.bladeOffset(), v, m.leadIn())));
+        leadIn = figure("run-lead-in", "run.leadIn", fine.within(0, 10), v -> actions.making()
+                .figures(m -> m.withBlade(m.bladeOffset(), m.overcut(), v)));
+        mirrored = check("run-mirrored", "run.mirrored", on -> actions.making().figures(m -> m.mirrored(on)));
+        roll = check("run-roll", "run.roll", on -> actions.making()
+                .figures(m -> m.withForm(on ? Material.Form.ROLL : Material.Form.SHEET)));
         Button keep = new Button(Words.of("run.keepMaterial"));
         keep.setId("run-keep-material");
-        keep.setOnAction(e -> actions.newMaterial());
+        keep.setOnAction(e -> actions.making().newMaterial());
         wide(new FlowPane(6, 6, keep, CommandButton.of(commands.get("materialRules"))));
         actions.model().onChange(this::follow);
         actions.materials().read(this::follow);
     }
 
     private void tool(BiFunction<ToolSettings, Double, ToolSettings> change, double value) {
-        actions.model()
-                .pass()
-                .ifPresent(p -> actions.figures(
-                        m -> m.with(p.key().role(), change.apply(m.by(p.key().role()), value))));
+        actions.model().pass().ifPresent(p -> actions.making()
+                .figures(m -> m.with(p.key().role(), change.apply(m.by(p.key().role()), value))));
     }
 
     private void follow() {

@@ -14,7 +14,8 @@ final class PassSection extends LabelledFields {
     PassSection(RunActions actions) {
         TextField name = new TextField();
         name.setId("run-name");
-        Runnable typed = () -> actions.change(s -> s.withName(name.getText().strip()));
+        Runnable typed =
+                () -> actions.passes().change(s -> s.withName(name.getText().strip()));
         name.setOnAction(e -> typed.run());
         name.focusedProperty().addListener((o, before, now) -> {
             if (!now) {
@@ -23,13 +24,12 @@ final class PassSection extends LabelledFields {
         });
         row("run.name", name);
         ChoiceBox<Weeding> weeding = choice(
-                "run-weeding",
-                "run.weeding",
-                Weeding.values(),
-                w -> Words.of("weeding." + w),
-                w -> actions.change(s -> s.withWeeding(w)));
-        CheckBox matching = check("run-matching", "run.matching", on -> actions.change(s -> s.matching(on)));
-        CheckBox skipped = check("run-skipped", "run.skipped", on -> actions.change(s -> s.skipped(on)));
+                "run-weeding", "run.weeding", Weeding.values(), w -> Words.of("weeding." + w), w -> actions.passes()
+                        .change(s -> s.withWeeding(w)));
+        CheckBox matching =
+                check("run-matching", "run.matching", on -> actions.passes().change(s -> s.matching(on)));
+        CheckBox skipped =
+                check("run-skipped", "run.skipped", on -> actions.passes().change(s -> s.skipped(on)));
         actions.model()
                 .onChange(() -> showing(() -> actions.model().pass().ifPresent(p -> {
                     if (!name.isFocused()) {

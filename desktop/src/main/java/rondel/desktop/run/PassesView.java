@@ -115,7 +115,7 @@ public final class PassesView extends VBox {
             done.setSelected(pass.state() == Pass.State.DONE);
             done.setTooltip(new Tooltip(Words.of("run.done")));
             done.setAccessibleText(Words.of("run.doneOf", pass.name()));
-            done.setOnAction(e -> actions.done(pass));
+            done.setOnAction(e -> actions.passes().done(pass));
             HBox top = new HBox(7, count, swatch, name, done);
             top.setAlignment(Pos.CENTER_LEFT);
             getChildren().add(top);

@@ -3,8 +3,6 @@ package rondel.desktop.run;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
-import javafx.scene.image.Image;
-import rondel.desktop.sheet.ScenePainting;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.export.ExportRequest;
 import rondel.formats.export.ExportWhat;
@@ -23,7 +21,7 @@ final class PrintedArtwork {
 
     private PrintedArtwork() {}
 
-    static Image of(Job job, Sheet sheet, PictureSource pictures) {
+    static HalvedImages of(Job job, Sheet sheet, PictureSource pictures) {
         Page page = Exporting.outputs(
                         job,
                         ExportRequest.of(ExportFormat.PNG, sheet.id())
@@ -43,6 +41,6 @@ final class PrintedArtwork {
         g.scale(scale, scale);
         new Painter(job.media(), pictures).elements(g, page.elements());
         g.dispose();
-        return ScenePainting.image(image);
+        return HalvedImages.of(image);
     }
 }

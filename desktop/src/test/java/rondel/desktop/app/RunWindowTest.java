@@ -190,8 +190,8 @@ class RunWindowTest extends BenchFixture {
     @Test
     void aPassGetsAWeedingBoxAndAName() throws Exception {
         openRun("name-plate");
-        onFx(() ->
-                window.run().change(s -> s.withWeeding(PassSettings.Weeding.BOX).withName("Letters")));
+        onFx(() -> window.run().passes().change(s -> s.withWeeding(PassSettings.Weeding.BOX)
+                .withName("Letters")));
         calm();
         assertThat(passes()).contains("Letters");
         assertThat(model().pass().orElseThrow().added()).hasSize(3);
@@ -205,7 +205,7 @@ class RunWindowTest extends BenchFixture {
         assertThat(said("#run-load")).contains("into the printer");
         clickOn("#run-send");
         calm();
-        BufferedImage printed = window.run().printing().printed().orElseThrow();
+        BufferedImage printed = window.run().printing().printed().orElseThrow().image();
         assertThat(printed.getWidth()).isEqualTo(2550);
         assertThat(printed.getHeight()).isEqualTo(3300);
 

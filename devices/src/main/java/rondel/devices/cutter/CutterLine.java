@@ -40,6 +40,8 @@ final class CutterLine implements AutoCloseable {
         try {
             SocketChannel channel = SocketChannel.open();
             channel.setOption(StandardSocketOptions.SO_SNDBUF, SEND_BUFFER);
+            // Each stroke waits for a word on it: nothing is to be held back to be sent with more.
+            channel.setOption(StandardSocketOptions.TCP_NODELAY, true);
             channel.socket().connect(new InetSocketAddress(host, port), (int) CONNECTING.toMillis());
             return new CutterLine(channel);
         } catch (IOException | IllegalArgumentException e) {

@@ -76,9 +76,8 @@ public record PrintJob(Job job, List<SheetId> sheets, boolean ruler, Optional<Pr
         List<Element> elements = new ArrayList<>(page.elements());
         if (ruler) {
             Box reach = sheet.planned().map(p -> p.usable()).orElse(sheet.trim().grown(-5));
-            List<Box> taken = page.elements().stream()
-                    .flatMap(e -> PaintedExtent.of(e, Affine.IDENTITY).stream())
-                    .toList();
+            List<Box> taken = new ArrayList<>();
+            page.elements().forEach(e -> take(e, Affine.IDENTITY, taken));
             elements.addAll(PrintRuler.along(reach, taken, typesetter()));
         }
         Affine change = Passes.usualMaterial(job, sheet.id()).mirrored()
@@ -94,6 +93,16 @@ public record PrintJob(Job job, List<SheetId> sheets, boolean ruler, Optional<Pr
         // The paper is there already: printing its colour would be wrong.
         return new Page(
                 page.title(), page.width(), page.height(), Optional.empty(), changed, page.media(), page.trim());
+    }
+
+    /** A box around each thing that is printed, not around groups: what a plan adds is one that reaches over the whole sheet. */
+    private static void take(Element e, Affine around, List<Box> boxes) {
+        if (e instanceof GroupElement g) {
+            Affine own = around.times(g.placement());
+            g.children().forEach(c -> take(c, own, boxes));
+        } else {
+            PaintedExtent.of(e, around).ifPresent(boxes::add);
+        }
     }
 
     /** As PDF, each page as large as its sheet. */

@@ -43,12 +43,15 @@ public final class Printing {
     private final PrinterScales scales;
     private final List<Runnable> listeners = new ArrayList<>();
     private List<SystemPrinterFacts> system = List.of();
-    private Optional<BufferedImage> printed = Optional.empty();
+    private Optional<Printed> printed = Optional.empty();
     private Optional<PrinterScale> scale = Optional.empty();
     private MachineAddress to = new MachineAddress.StandIn();
     private SystemPrinter.Settings settings = SystemPrinter.Settings.USUAL;
     private boolean ruler = true;
     private boolean compensated = true;
+
+    /** What came out of the stand-in for a sheet. */
+    public record Printed(SheetId sheet, BufferedImage image) {}
 
     /** What is known of a printer of the system.
      *
@@ -155,7 +158,7 @@ public final class Printing {
     }
 
     /** What the stand-in has printed last. */
-    public Optional<BufferedImage> printed() {
+    public Optional<Printed> printed() {
         return printed;
     }
 
@@ -172,12 +175,12 @@ public final class Printing {
     /** @param done runs once it is printed */
     public void print(SheetId sheet, Runnable done) {
         Job job = desk.bench().job();
-        print(new PrintJob(job, List.of(sheet), ruler, compensated ? scale : Optional.empty()), done);
+        print(new PrintJob(job, List.of(sheet), ruler, compensated ? scale : Optional.empty()), sheet, done);
     }
 
     /** A page with a square to be measured, as large as a sheet. */
     public void testPage(Sheet sheet) {
-        print(PrintJob.testPage(sheet.width(), sheet.height(), Optional.empty()), () -> {});
+        print(PrintJob.testPage(sheet.width(), sheet.height(), Optional.empty()), sheet.id(), () -> {});
     }
 
     /** Asks what was measured of the test page, and keeps it. */
@@ -202,7 +205,7 @@ public final class Printing {
         });
     }
 
-    private void print(PrintJob job, Runnable done) {
+    private void print(PrintJob job, SheetId sheet, Runnable done) {
         MachineAddress where = to;
         Optional<Path> file = where instanceof MachineAddress.ToFile
                 ? questions.passTarget(job.job().title() + ".pdf")
@@ -232,7 +235,7 @@ public final class Printing {
                     };
                 },
                 picture -> {
-                    printed = picture;
+                    printed = picture.map(p -> new Printed(sheet, p));
                     desk.notices().say(Words.of("run.printed"));
                     tell();
                     done.run();

@@ -141,6 +141,7 @@ public final class RunModel {
         } else {
             planned = Optional.empty();
             routes.forget();
+            time();
         }
     }
 

@@ -17,6 +17,9 @@ import rondel.words.Words;
  *  once a sender has put the tool away, the load is finished. It listens on the loopback only, unless it is told otherwise. */
 public final class StandInCutter implements AutoCloseable {
 
+    /** What the line itself holds, in bytes: little, so that a sender soon feels that the machine is busy. */
+    private static final int LINE = 16_384;
+
     private static final int TRIES = 10;
     private static final long MOMENT = 50;
 
@@ -42,7 +45,7 @@ public final class StandInCutter implements AutoCloseable {
         this.log = log;
         bed = new CutterBed(body, misfeed, faults.jamAfter(), i -> session.accept(i));
         server = new ServerSocket();
-        server.setReceiveBufferSize(CutterSession.MEMORY);
+        server.setReceiveBufferSize(LINE);
         server.bind(new InetSocketAddress(address, port));
         listening = Thread.ofVirtual().name("stand-in cutter").start(this::listen);
     }
@@ -121,6 +124,7 @@ public final class StandInCutter implements AutoCloseable {
     }
 
     private void served(Socket socket) throws IOException, InterruptedException {
+        socket.setTcpNoDelay(true);
         log.accept(Words.of("cutter.connected"));
         CutterFaults now = takeFaults();
         if (now.silent()) {
