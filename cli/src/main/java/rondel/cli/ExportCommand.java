@@ -17,6 +17,8 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import rondel.formats.dxf.DxfVersion;
+import rondel.formats.export.DxfChoice;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.export.ExportRequest;
 import rondel.formats.export.ExportWhat;
@@ -37,7 +39,7 @@ import rondel.words.Refusal;
 @Command(
         name = "export",
         mixinStandardHelpOptions = true,
-        description = "Writes sheets, or some of their elements, as SVG, PDF, PNG or JPEG at true size.")
+        description = "Writes sheets, or some of their elements, as SVG, PDF, PNG, JPEG or DXF at true size.")
 final class ExportCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -50,7 +52,7 @@ final class ExportCommand implements Callable<Integer> {
             names = "-o",
             required = true,
             paramLabel = "FILE",
-            description = "what to write: .svg, .pdf, .png or .jpg; for several files with {name}, {n}, {sheet},"
+            description = "what to write: .svg, .pdf, .png, .jpg or .dxf; for several files with {name}, {n}, {sheet},"
                     + " {sheet-name} or {title} in it")
     private Path target;
 
@@ -113,6 +115,12 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--share-copies", description = "in SVG, draw copies of a design once and use that")
     private boolean shareCopies;
 
+    @Option(names = "--dxf-version", paramLabel = "V", description = "of DXF: r2000, or r12 for old readers")
+    private DxfVersion dxfVersion = DxfVersion.R2000;
+
+    @Option(names = "--blocks", description = "in DXF, groups and copies are blocks")
+    private boolean blocks;
+
     @Option(names = "--json", description = "say what was written as JSON")
     private boolean json;
 
@@ -142,26 +150,29 @@ final class ExportCommand implements Callable<Integer> {
         LineLook usual = format == ExportFormat.SVG ? LineLook.BY_ROLE : LineLook.AS_DRAWN;
         boolean byRole = look == null ? usual.byRole() : choice("--lines", look, "by-role", "as-drawn") == 0;
         return new ExportRequest(
-                format,
-                Optional.ofNullable(what).map(ExportWhat::parse),
-                sheets(job),
-                only.stream().map(ElementId::new).toList(),
-                Optional.ofNullable(frame)
-                        .map(f -> ExportRequest.Frame.values()[choice("--frame", f, "sheet", "bleed", "seen")]),
-                new RasterSize(
-                        ppi == null ? RasterSize.USUAL.ppi() : ppi,
-                        optional(width),
-                        optional(height),
-                        fit == null
-                                ? RasterSize.Fit.REFUSE
-                                : choice("--fit", fit, "crop", "pad") == 0 ? RasterSize.Fit.CROP : RasterSize.Fit.PAD),
-                transparent,
-                new LineLook(byRole, hairline, layers, shareCopies),
-                each == null
-                        ? ExportRequest.Each.SHEET
-                        : choice("--each", each, "element", "alternative") == 0
-                                ? ExportRequest.Each.ELEMENT
-                                : ExportRequest.Each.ALTERNATIVE);
+                        format,
+                        Optional.ofNullable(what).map(ExportWhat::parse),
+                        sheets(job),
+                        only.stream().map(ElementId::new).toList(),
+                        Optional.ofNullable(frame)
+                                .map(f -> ExportRequest.Frame.values()[choice("--frame", f, "sheet", "bleed", "seen")]),
+                        new RasterSize(
+                                ppi == null ? RasterSize.USUAL.ppi() : ppi,
+                                optional(width),
+                                optional(height),
+                                fit == null
+                                        ? RasterSize.Fit.REFUSE
+                                        : choice("--fit", fit, "crop", "pad") == 0
+                                                ? RasterSize.Fit.CROP
+                                                : RasterSize.Fit.PAD),
+                        transparent,
+                        new LineLook(byRole, hairline, layers, shareCopies),
+                        each == null
+                                ? ExportRequest.Each.SHEET
+                                : choice("--each", each, "element", "alternative") == 0
+                                        ? ExportRequest.Each.ELEMENT
+                                        : ExportRequest.Each.ALTERNATIVE)
+                .withDxf(new DxfChoice(dxfVersion, blocks, List.of()));
     }
 
     private List<SheetId> sheets(Job job) {

@@ -34,6 +34,16 @@ public enum ArtworkKind {
             return startsWith(bytes, 'P', 'K', 3, 4);
         }
     },
+    /** A drawing for machines, as text or in binary form, which is refused with a word of its own. */
+    DXF("DXF", true, List.of("dxf")) {
+        @Override
+        boolean begins(byte[] bytes) {
+            String text =
+                    new String(bytes, 0, Math.min(bytes.length, FIRST), java.nio.charset.StandardCharsets.ISO_8859_1);
+            return text.replace("\ufeff", "").matches("(?s)[\\s\u00ef\u00bb\u00bf]*(0\\s*\\R\\s*SECTION|999\\s*\\R).*")
+                    || text.contains("Binary DXF");
+        }
+    },
     SVG("SVG", true, List.of("svg")) {
         /** White space and byte order marks may come before the first bracket; UTF-16 has a zero beside it. */
         @Override

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import rondel.formats.dxf.DxfWriter;
 import rondel.formats.files.AtomicFile;
 import rondel.formats.files.Replacing;
 import rondel.formats.page.Page;
@@ -21,6 +22,7 @@ import rondel.formats.svg.SvgWriter;
 import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.lines.check.Finding;
+import rondel.lines.check.Severity;
 import rondel.lines.check.kinds.Unpaintable;
 import rondel.paint.PictureSource;
 import rondel.words.Refusal;
@@ -30,7 +32,8 @@ public enum ExportFormat {
     SVG,
     PDF,
     PNG,
-    JPG;
+    JPG,
+    DXF;
 
     public static Optional<ExportFormat> ofExtension(String extension) {
         return switch (extension.toLowerCase(Locale.ROOT)) {
@@ -38,6 +41,7 @@ public enum ExportFormat {
             case "pdf" -> Optional.of(PDF);
             case "png" -> Optional.of(PNG);
             case "jpg", "jpeg" -> Optional.of(JPG);
+            case "dxf" -> Optional.of(DXF);
             default -> Optional.empty();
         };
     }
@@ -66,6 +70,7 @@ public enum ExportFormat {
             case PDF -> PdfWriter.write(page, pictures, out);
             case PNG -> PngWriter.write(page, size, pictures, out);
             case JPG -> JpegWriter.write(page, size, pictures, out);
+            case DXF -> dxf(page, DxfChoice.USUAL, out);
         }
     }
 
@@ -85,6 +90,11 @@ public enum ExportFormat {
                     over,
                     out -> SvgWriter.write(output.pages().getFirst(), pictures, output.shared(), out));
             return List.of();
+        }
+        if (this == DXF) {
+            Page page = output.pages().getFirst();
+            AtomicFile.write(output.file(), over, out -> dxf(page, output.dxf(), out));
+            return DxfWriter.dropsAny(page) ? List.of(Finding.of(Severity.NOTE, "dxfPictures")) : List.of();
         }
         if (!output.trimmed()) {
             return write(output.pages().getFirst(), output.size(), pictures, output.file(), over);
@@ -115,8 +125,13 @@ public enum ExportFormat {
                     found.addAll(Unpaintable.of(page.elements(), Affine.IDENTITY, page.media()));
                 }
                 case SVG -> SvgWriter.write(page, pictures, out);
+                case DXF -> dxf(page, DxfChoice.USUAL, out);
             }
         });
         return found.stream().distinct().toList();
+    }
+
+    private static void dxf(Page page, DxfChoice how, OutputStream out) throws IOException {
+        DxfWriter.write(page, how.version(), how.blocks(), how.looks(), out);
     }
 }

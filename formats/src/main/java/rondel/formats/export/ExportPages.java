@@ -122,9 +122,11 @@ final class ExportPages {
 
     private ExportWhat what(Sheet sheet) {
         return request.what()
-                .orElseGet(() -> request.format() == ExportFormat.SVG || !RoleLines.prints(sheet.elements())
-                        ? ExportWhat.ALL
-                        : ExportWhat.PRINT);
+                .orElseGet(() -> request.format() == ExportFormat.DXF && RoleLines.any(sheet.elements())
+                        ? ExportWhat.LINES
+                        : request.format() == ExportFormat.SVG || !RoleLines.prints(sheet.elements())
+                                ? ExportWhat.ALL
+                                : ExportWhat.PRINT);
     }
 
     /** White paper would be a shape to a cutter. */

@@ -12,7 +12,8 @@ import rondel.job.SheetId;
  * @param only these elements; all where none is named
  * @param frame left out, the sheet with its bleed in PDF, else the sheet; what is seen where only some elements go
  * @param transparent without the paper
- * @param each a file of its own for each of these */
+ * @param each a file of its own for each of these
+ * @param dxf how lines leave as DXF */
 public record ExportRequest(
         ExportFormat format,
         Optional<ExportWhat> what,
@@ -22,7 +23,8 @@ public record ExportRequest(
         RasterSize size,
         boolean transparent,
         LineLook lines,
-        Each each) {
+        Each each,
+        DxfChoice dxf) {
 
     /** What a page shows around what is on it. */
     public enum Frame {
@@ -40,6 +42,20 @@ public record ExportRequest(
         ELEMENT,
         /** Each alternative of each try-out, with the rest of its sheet. */
         ALTERNATIVE
+    }
+
+    /** Lines leave as DXF as is usual. */
+    public ExportRequest(
+            ExportFormat format,
+            Optional<ExportWhat> what,
+            List<SheetId> sheets,
+            List<ElementId> only,
+            Optional<Frame> frame,
+            RasterSize size,
+            boolean transparent,
+            LineLook lines,
+            Each each) {
+        this(format, what, sheets, only, frame, size, transparent, lines, each, DxfChoice.USUAL);
     }
 
     public ExportRequest {
@@ -62,34 +78,38 @@ public record ExportRequest(
     }
 
     public ExportRequest withWhat(ExportWhat other) {
-        return new ExportRequest(format, Optional.of(other), sheets, only, frame, size, transparent, lines, each);
+        return new ExportRequest(format, Optional.of(other), sheets, only, frame, size, transparent, lines, each, dxf);
     }
 
     public ExportRequest withOnly(List<ElementId> other) {
-        return new ExportRequest(format, what, sheets, other, frame, size, transparent, lines, each);
+        return new ExportRequest(format, what, sheets, other, frame, size, transparent, lines, each, dxf);
     }
 
     public ExportRequest withFrame(Frame other) {
-        return new ExportRequest(format, what, sheets, only, Optional.of(other), size, transparent, lines, each);
+        return new ExportRequest(format, what, sheets, only, Optional.of(other), size, transparent, lines, each, dxf);
     }
 
     public ExportRequest withSize(RasterSize other) {
-        return new ExportRequest(format, what, sheets, only, frame, other, transparent, lines, each);
+        return new ExportRequest(format, what, sheets, only, frame, other, transparent, lines, each, dxf);
     }
 
     public ExportRequest withEach(Each other) {
-        return new ExportRequest(format, what, sheets, only, frame, size, transparent, lines, other);
+        return new ExportRequest(format, what, sheets, only, frame, size, transparent, lines, other, dxf);
     }
 
     public ExportRequest withLines(LineLook other) {
-        return new ExportRequest(format, what, sheets, only, frame, size, transparent, other, each);
+        return new ExportRequest(format, what, sheets, only, frame, size, transparent, other, each, dxf);
     }
 
     public ExportRequest withSheets(List<SheetId> other) {
-        return new ExportRequest(format, what, other, only, frame, size, transparent, lines, each);
+        return new ExportRequest(format, what, other, only, frame, size, transparent, lines, each, dxf);
     }
 
     public ExportRequest withTransparent(boolean other) {
-        return new ExportRequest(format, what, sheets, only, frame, size, other, lines, each);
+        return new ExportRequest(format, what, sheets, only, frame, size, other, lines, each, dxf);
+    }
+
+    public ExportRequest withDxf(DxfChoice other) {
+        return new ExportRequest(format, what, sheets, only, frame, size, transparent, lines, each, other);
     }
 }

@@ -20,13 +20,14 @@ public final class Exporting {
     private Exporting() {}
 
     /** One file with its pages; only a PDF has several. */
-    public record Output(Path file, List<Page> pages, PixelSize size, boolean trimmed, boolean shared) {}
+    public record Output(Path file, List<Page> pages, PixelSize size, boolean trimmed, boolean shared, DxfChoice dxf) {}
 
     /** All files of a request, worked out before any is written.
      *
      * @param target its name; where there are several files, a pattern for their names
      * @throws rondel.words.Refusal if something that is asked for is not there */
     public static List<Output> outputs(Job job, ExportRequest request, Path target) {
+        DxfChoice dxf = request.dxf().withLooks(job.roleLooks());
         List<ExportPages.Named> pages = new ExportPages(job, request).all();
         boolean together = request.format() == ExportFormat.PDF && request.each() == ExportRequest.Each.SHEET;
         if (together) {
@@ -35,7 +36,8 @@ public final class Exporting {
                     pages.stream().map(ExportPages.Named::page).toList(),
                     new PixelSize(1, 1, 72),
                     false,
-                    request.lines().shared()));
+                    request.lines().shared(),
+                    dxf));
         }
         List<Path> files = FileNamePattern.files(target, job, pages, request.each());
         List<Output> outputs = new ArrayList<>();
@@ -55,14 +57,16 @@ public final class Exporting {
                         List.of(framed.page()),
                         framed.size(),
                         trimmed,
-                        request.lines().shared()));
+                        request.lines().shared(),
+                        dxf));
             } else {
                 outputs.add(new Output(
                         files.get(i),
                         List.of(page),
                         new PixelSize(1, 1, 72),
                         false,
-                        request.lines().shared()));
+                        request.lines().shared(),
+                        dxf));
             }
         }
         return outputs;

@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import java.util.zip.GZIPInputStream;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkKind;
+import rondel.formats.dxf.DxfReader;
 import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureReader;
@@ -104,6 +105,7 @@ public final class ArtworkReader {
                     case SVG -> SvgReader.read(new ByteArrayInputStream(bytes), name, fonts, scale);
                     case PACKED_SVG ->
                         SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts, scale);
+                    case DXF -> DxfReader.read(bytes, name);
                     case JOB -> throw Refusal.of("picture.unknown", name);
                 };
         return told(artwork, name, kind);

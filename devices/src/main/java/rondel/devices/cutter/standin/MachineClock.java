@@ -63,6 +63,12 @@ final class MachineClock {
         double exit = exit(move);
         double left = move.length;
         while (left > 1e-9) {
+            double cruise = left - (speed * speed - exit * exit) / (2 * body.acceleration()) - speed * TICK;
+            if (cruise > 0 && speed >= move.most - 1e-9) {
+                // Nothing changes until it has to slow down.
+                seconds += cruise / speed;
+                left -= cruise;
+            }
             double braking = Math.sqrt(exit * exit + 2 * body.acceleration() * left);
             double next = Math.min(Math.min(speed + body.acceleration() * TICK, move.most), braking);
             double mean = Math.max((speed + next) / 2, 1e-6);
