@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
 import java.nio.file.Path;
+import java.time.ZonedDateTime;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -24,12 +25,15 @@ import rondel.formats.export.ExportRequest;
 import rondel.formats.export.ExportWhat;
 import rondel.formats.export.Exporting;
 import rondel.formats.export.LineLook;
+import rondel.formats.export.PrintReady;
 import rondel.formats.export.RasterSize;
+import rondel.formats.files.AtomicFile;
 import rondel.formats.files.Replacing;
 import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureLevels;
 import rondel.job.ElementId;
 import rondel.job.Job;
+import rondel.job.Role;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.lines.check.Finding;
@@ -115,6 +119,20 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--share-copies", description = "in SVG, draw copies of a design once and use that")
     private boolean shareCopies;
 
+    @Option(
+            names = "--print-ready",
+            description =
+                    "for a print shop: PDF/X-4 with bleed, a press profile, and cut, kiss cut, score and drawn lines"
+                            + " in inks of their own that overprint")
+    private boolean printReady;
+
+    @Option(
+            names = "--ink",
+            split = ",",
+            paramLabel = "ROLE=NAME",
+            description = "of --print-ready: what the ink of a role is called, as cut=Knife")
+    private Map<String, String> inks = Map.of();
+
     @Option(names = "--dxf-version", paramLabel = "V", description = "of DXF: r2000, or r12 for old readers")
     private DxfVersion dxfVersion = DxfVersion.R2000;
 
@@ -135,6 +153,9 @@ final class ExportCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Job job = JobFile.read(file);
+        if (printReady) {
+            return printReady(job);
+        }
         ExportRequest request = request(job);
         List<Exporting.Output> outputs = Exporting.outputs(job, request, target);
         Map<Path, Replacing> over = new HashMap<>();
@@ -142,6 +163,20 @@ final class ExportCommand implements Callable<Integer> {
         List<Finding> found = Exporting.write(outputs, request, PictureLevels.usual(), over::get);
         found.forEach(f -> err.println(f.sentence()));
         report(outputs);
+        return 0;
+    }
+
+    private int printReady(Job job) {
+        if (ExportFormat.of(target) != ExportFormat.PDF) {
+            throw Refusal.of("export.printReadyPdf");
+        }
+        Map<Role, String> names = new HashMap<>();
+        inks.forEach((role, name) -> ExportWhat.parse(role).roles().forEach(r -> names.put(r, name)));
+        PrintReady ready = new PrintReady(job, sheets(job), names);
+        AtomicFile.write(
+                target,
+                overwriting.check(target, List.of(file)),
+                o -> ready.write(PictureLevels.usual(), ZonedDateTime.now(), o));
         return 0;
     }
 

@@ -33,12 +33,17 @@ public final class PdfWriter {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(pages.getFirst().title());
             document.getDocumentInformation().setProducer("Rondel");
-            PdfContext file = new PdfContext(document, pages.getFirst(), Affine.IDENTITY, pictures);
-            for (Page page : pages) {
-                Cancellation.check();
-                add(file, page);
-            }
+            into(document, pages, pictures);
             document.save(out);
+        }
+    }
+
+    /** Adds pages to a document. */
+    public static void into(PDDocument document, List<Page> pages, PictureSource pictures) throws IOException {
+        PdfContext file = new PdfContext(document, pages.getFirst(), Affine.IDENTITY, pictures);
+        for (Page page : pages) {
+            Cancellation.check();
+            add(file, page);
         }
     }
 
