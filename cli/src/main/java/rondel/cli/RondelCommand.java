@@ -48,6 +48,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new CompareCommand(out))
                 .addSubcommand(new CutterCommand(out))
                 .addSubcommand(new RegisterCommand(out))
+                .addSubcommand(new LedgerCommand(out, err))
                 .addSubcommand(new PrintCommand(out))
                 .addSubcommand(new PrintersCommand(out))
                 .addSubcommand(new PrinterCommand(out))

@@ -16,6 +16,7 @@ import rondel.words.Refusal;
 public final class FontFace {
 
     private static final Cleaner CLEANER = Cleaner.create();
+    private static final int LONGEST_NAME = 4096;
     private static final int FAMILY = 1;
     private static final int TYPOGRAPHIC_FAMILY = 16;
 
@@ -125,8 +126,8 @@ public final class FontFace {
     /** What the font calls something, by the number of its name; empty where it has none. */
     static String name(long face, int id) {
         try (MemoryStack stack = MemoryStack.stackPush()) {
-            var size = stack.ints(128);
-            var text = stack.malloc(256);
+            var size = stack.ints(LONGEST_NAME);
+            var text = stack.malloc(2 * LONGEST_NAME);
             hb_ot_name_get_utf16(face, id, hb_language_from_string("en"), size, text.asShortBuffer());
             StringBuilder name = new StringBuilder();
             for (int i = 0; i < size.get(0); i++) {

@@ -123,18 +123,22 @@ class ArchitectureTest {
             .definedBy("rondel.gang..")
             .layer("run")
             .definedBy("rondel.run..")
+            .layer("handoff")
+            .definedBy("rondel.handoff..")
             .layer("catalogue")
             .definedBy("rondel.catalogue..")
             .whereLayer("catalogue")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("lines")
-            .mayOnlyBeAccessedByLayers("gang", "run", "catalogue")
+            .mayOnlyBeAccessedByLayers("gang", "run", "handoff", "catalogue")
             .whereLayer("gang")
-            .mayOnlyBeAccessedByLayers("run", "catalogue")
+            .mayOnlyBeAccessedByLayers("run", "handoff", "catalogue")
             .whereLayer("run")
+            .mayOnlyBeAccessedByLayers("handoff", "catalogue")
+            .whereLayer("handoff")
             .mayOnlyBeAccessedByLayers("catalogue")
             .whereLayer("compose")
-            .mayOnlyBeAccessedByLayers("lines", "gang", "run", "catalogue");
+            .mayOnlyBeAccessedByLayers("lines", "gang", "run", "handoff", "catalogue");
 
     @ArchTest
     static final ArchRule composeInTheWindowDoesNotUseLines = noClasses()

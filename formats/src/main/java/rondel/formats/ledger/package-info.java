@@ -1,0 +1,2 @@
+/** The ledger as files. */
+package rondel.formats.ledger;
