@@ -59,6 +59,13 @@ final class PlaceCommand implements Callable<Integer> {
     private TypedLength gap;
 
     @Option(
+            names = "--page",
+            paramLabel = "N",
+            defaultValue = "1",
+            description = "of PDF files, the page's number, from 1")
+    private int page;
+
+    @Option(
             names = "--px-per-inch",
             paramLabel = "N",
             description =
@@ -84,7 +91,7 @@ final class PlaceCommand implements Callable<Integer> {
         LengthUnit unit = job.unit();
         Editing editing = UsualEditing.editing();
         SheetId id = JobChange.sheet(job, sheet);
-        ArtworkReader reader = new ArtworkReader(FontsAtHand.usual(), scale());
+        ArtworkReader reader = new ArtworkReader(FontsAtHand.usual(), scale()).ofPage(page);
         ArtworkPlacement placement = new ArtworkPlacement(
                 mm(width, unit), mm(height, unit), Optional.ofNullable(at).map(a -> a.mm(unit)));
         List<Artwork> artworks = new ArrayList<>();

@@ -28,8 +28,12 @@ class HandOffCommandsTest extends CommandLineFixture {
         assertThat(rondel("export", job, "-o", dxf).code()).isZero();
         assertThat(dxf).content(StandardCharsets.US_ASCII).contains("AC1015", "LWPOLYLINE", "CUT");
         Path old = folder.resolve("old.dxf");
-        assertThat(rondel("export", job, "-o", old, "--dxf-version", "r12").code()).isZero();
-        assertThat(old).content(StandardCharsets.US_ASCII).contains("AC1009", "VERTEX").doesNotContain("LWPOLYLINE");
+        assertThat(rondel("export", job, "-o", old, "--dxf-version", "r12").code())
+                .isZero();
+        assertThat(old)
+                .content(StandardCharsets.US_ASCII)
+                .contains("AC1009", "VERTEX")
+                .doesNotContain("LWPOLYLINE");
 
         Path back = folder.resolve("back.rondel");
         assertThat(rondel("new", "-o", back, "--sheet", "12x12in").code()).isZero();
@@ -43,7 +47,8 @@ class HandOffCommandsTest extends CommandLineFixture {
     void aPrintShopGetsPdfX4WithTheInkThatItAskedFor() throws Exception {
         Path job = cutFile();
         Path pdf = folder.resolve("star.pdf");
-        assertThat(rondel("export", job, "-o", pdf, "--print-ready", "--ink", "cut=Knife").code())
+        assertThat(rondel("export", job, "-o", pdf, "--print-ready", "--ink", "cut=Knife")
+                        .code())
                 .isZero();
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
             assertThat(new String(document.getDocumentCatalog().getMetadata().toByteArray(), StandardCharsets.UTF_8))
@@ -51,8 +56,10 @@ class HandOffCommandsTest extends CommandLineFixture {
             assertThat(document.getDocumentCatalog().getOCProperties().getGroupNames())
                     .containsExactly("Cut");
         }
-        assertThat(new String(Files.readAllBytes(pdf), StandardCharsets.ISO_8859_1)).contains("%PDF-1.6");
-        assertThat(rondel("export", job, "-o", folder.resolve("x.svg"), "--print-ready").err())
+        assertThat(new String(Files.readAllBytes(pdf), StandardCharsets.ISO_8859_1))
+                .contains("%PDF-1.6");
+        assertThat(rondel("export", job, "-o", folder.resolve("x.svg"), "--print-ready")
+                        .err())
                 .contains("let the file end in .pdf");
     }
 
@@ -67,7 +74,8 @@ class HandOffCommandsTest extends CommandLineFixture {
         Run csv = rondel("ledger", job, "--csv");
         assertThat(csv.out()).contains("'=SUM(A1)", "Tern", "Personal use only");
         assertThat(csv.err()).contains("Not to be sold");
-        JsonNode json = new ObjectMapper().readTree(rondel("ledger", job, "--json").out());
+        JsonNode json =
+                new ObjectMapper().readTree(rondel("ledger", job, "--json").out());
         assertThat(json.at("/0/for_sale").asBoolean()).isFalse();
         assertThat(json.at("/0/licence").asText()).isEqualTo("personal-use");
     }

@@ -44,6 +44,14 @@ public enum ArtworkKind {
                     || text.contains("Binary DXF");
         }
     },
+    /** A page of a PDF; there may be blanks or a few odd bytes before its head. */
+    PDF("PDF", true, List.of("pdf")) {
+        @Override
+        boolean begins(byte[] bytes) {
+            return new String(bytes, 0, Math.min(bytes.length, FIRST), java.nio.charset.StandardCharsets.ISO_8859_1)
+                    .contains("%PDF-");
+        }
+    },
     SVG("SVG", true, List.of("svg")) {
         /** White space and byte order marks may come before the first bracket; UTF-16 has a zero beside it. */
         @Override

@@ -13,6 +13,7 @@ import rondel.formats.artwork.ArtworkKind;
 import rondel.formats.dxf.DxfReader;
 import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
+import rondel.formats.pdf.reading.PdfReader;
 import rondel.formats.picture.PictureReader;
 import rondel.formats.svg.PixelScale;
 import rondel.formats.svg.SvgReader;
@@ -32,6 +33,7 @@ public final class ArtworkReader {
 
     private final Supplier<FontBook> fonts;
     private final PixelScale scale;
+    private final int page;
 
     public ArtworkReader(Supplier<FontBook> fonts) {
         this(fonts, PixelScale.CSS);
@@ -39,8 +41,20 @@ public final class ArtworkReader {
 
     /** @param scale of drawings that tell their size in pixels, or none */
     public ArtworkReader(Supplier<FontBook> fonts, PixelScale scale) {
+        this(fonts, scale, 1);
+    }
+
+    private ArtworkReader(Supplier<FontBook> fonts, PixelScale scale, int page) {
         this.fonts = fonts;
         this.scale = scale;
+        this.page = page;
+    }
+
+    /** The same, which reads another page of what has several.
+     *
+     * @param number from 1 */
+    public ArtworkReader ofPage(int number) {
+        return new ArtworkReader(fonts, scale, number);
     }
 
     /** The fonts that text in drawings is set in. */
@@ -105,6 +119,7 @@ public final class ArtworkReader {
                     case SVG -> SvgReader.read(new ByteArrayInputStream(bytes), name, fonts, scale);
                     case PACKED_SVG ->
                         SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts, scale);
+                    case PDF -> PdfReader.read(bytes, name, page);
                     case DXF -> DxfReader.read(bytes, name);
                     case JOB -> throw Refusal.of("picture.unknown", name);
                 };
