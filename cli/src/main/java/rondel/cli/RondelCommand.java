@@ -49,6 +49,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new CutterCommand(out))
                 .addSubcommand(new RegisterCommand(out))
                 .addSubcommand(new LedgerCommand(out, err))
+                .addSubcommand(new HandOffCommand(out, err))
                 .addSubcommand(new PrintCommand(out))
                 .addSubcommand(new PrintersCommand(out))
                 .addSubcommand(new PrinterCommand(out))

@@ -79,4 +79,52 @@ class HandOffCommandsTest extends CommandLineFixture {
         assertThat(json.at("/0/for_sale").asBoolean()).isFalse();
         assertThat(json.at("/0/licence").asText()).isEqualTo("personal-use");
     }
+
+    @Test
+    void aSetIsMadeWholeAndAgainOnlyWhereSomethingChanged() throws Exception {
+        Path job = cutFile();
+        apply(
+                job,
+                "[{\"operation\":\"keep-hand-off-set\",\"set\":{\"name\":\"Market\",\"outputs\":["
+                        + "{\"pattern\":\"{title}-{sheet}.svg\",\"what\":\"lines\"},"
+                        + "{\"pattern\":\"{title}.pdf\",\"what\":\"print-ready\"},"
+                        + "{\"pattern\":\"{title}-proof.pdf\",\"what\":\"proof\"},"
+                        + "{\"pattern\":\"{title}-{n}.png\",\"what\":\"all\",\"each\":\"element\",\"width\":300},"
+                        + "{\"pattern\":\"{title}-contents.csv\",\"what\":\"ledger\"}]}}]");
+        assertThat(rondel("hand-off", job).out()).contains("Market", "Shop listing", "(for sale)");
+        Path out = folder.resolve("market");
+        JsonNode first = new ObjectMapper()
+                .readTree(rondel("hand-off", job, "--set", "market", "-o", out, "--json")
+                        .out());
+        assertThat(first.get("files")).hasSize(5);
+        assertThat(first.get("written")).hasSize(5);
+        JsonNode again = new ObjectMapper()
+                .readTree(rondel("hand-off", job, "--set", "market", "-o", out, "--json")
+                        .out());
+        assertThat(again.has("written")).isFalse();
+
+        String id = info(job).at("/sheets/0/elements/0/id").asText();
+        apply(
+                job,
+                "[{\"operation\":\"set-provenance\",\"elements\":[\"" + id
+                        + "\"],\"provenance\":{\"source\":\"A blog\",\"author\":\"Tern\",\"licence\":\"personal-use\"}}]");
+        JsonNode third = new ObjectMapper()
+                .readTree(rondel("hand-off", job, "--set", "market", "-o", out, "--json")
+                        .out());
+        assertThat(third.get("written").toString()).contains("contents.csv").doesNotContain(".svg");
+
+        Run stopped = rondel("hand-off", job, "--set", "Shop listing", "-o", folder.resolve("shop.zip"));
+        assertThat(stopped.code()).isEqualTo(1);
+        assertThat(stopped.err()).contains("meant for sale");
+        assertThat(folder.resolve("shop.zip")).doesNotExist();
+        assertThat(rondel("hand-off", job, "--set", "Shop listing", "-o", folder.resolve("shop.zip"), "--may-be-sold")
+                        .code())
+                .isZero();
+        try (java.util.zip.ZipFile zip =
+                new java.util.zip.ZipFile(folder.resolve("shop.zip").toFile())) {
+            assertThat(zip.stream().map(java.util.zip.ZipEntry::getName))
+                    .anyMatch(n -> n.endsWith(".png"))
+                    .anyMatch(n -> n.endsWith(".csv"));
+        }
+    }
 }

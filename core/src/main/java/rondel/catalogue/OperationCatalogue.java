@@ -36,6 +36,7 @@ public final class OperationCatalogue {
                         LinesOperations.kinds(),
                         GangOperations.kinds(),
                         RunOperations.kinds(),
+                        HandOffOperations.kinds(),
                         SheetOperations.kinds())
                 .flatMap(List::stream)
                 .toList();

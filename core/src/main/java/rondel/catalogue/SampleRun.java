@@ -1,5 +1,6 @@
 package rondel.catalogue;
 
+import java.util.List;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Material;
@@ -20,8 +21,9 @@ final class SampleRun {
     private SampleRun() {}
 
     static Job into(Job job) {
-        return job.withRun(RunSettings.NONE
-                .with(Material.of(FILM, new Rgba(0x2f, 0x8a, 0x5b, 255), 0.08, 200, 90))
-                .with(OperationCatalogue.SHEET, s -> s.with(CUT, p -> p.withName("Outlines"))));
+        return job.withHandOff(List.of(HandOffOperations.SAMPLE))
+                .withRun(RunSettings.NONE
+                        .with(Material.of(FILM, new Rgba(0x2f, 0x8a, 0x5b, 255), 0.08, 200, 90))
+                        .with(OperationCatalogue.SHEET, s -> s.with(CUT, p -> p.withName("Outlines"))));
     }
 }

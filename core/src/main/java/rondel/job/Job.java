@@ -20,6 +20,7 @@ import rondel.words.Refusal;
  * @param plans what is laid out on stock, and how; their sheets stand among the sheets
  * @param lists names and other words that are filled into designs
  * @param run from which materials and in which passes sheets are made
+ * @param handOff sets of files that leave it together
  * @param media every picture that an element or a paint uses
  * @param nextNumber counts up so that new elements get ids no other ever had */
 public record Job(
@@ -34,6 +35,7 @@ public record Job(
         List<Plan> plans,
         List<NameList> lists,
         RunSettings run,
+        List<HandOffSet> handOff,
         Map<MediaId, Media> media,
         long nextNumber,
         Extras extras) {
@@ -45,6 +47,7 @@ public record Job(
         sheets = List.copyOf(sheets);
         plans = List.copyOf(plans);
         lists = List.copyOf(lists);
+        handOff = List.copyOf(handOff);
         media = Map.copyOf(media);
     }
 
@@ -62,6 +65,7 @@ public record Job(
                 List.of(),
                 List.of(),
                 RunSettings.NONE,
+                List.of(),
                 Map.of(),
                 1,
                 Extras.NONE);
@@ -102,6 +106,7 @@ public record Job(
                 plans,
                 lists,
                 run,
+                handOff,
                 media,
                 nextNumber,
                 extras);
@@ -120,6 +125,7 @@ public record Job(
                 plans,
                 lists,
                 run,
+                handOff,
                 media,
                 nextNumber,
                 extras);
@@ -138,6 +144,7 @@ public record Job(
                 plans,
                 lists,
                 run,
+                handOff,
                 media,
                 nextNumber,
                 extras);
@@ -156,6 +163,7 @@ public record Job(
                 plans,
                 lists,
                 run,
+                handOff,
                 media,
                 nextNumber,
                 extras);
@@ -174,6 +182,7 @@ public record Job(
                 plans,
                 lists,
                 run,
+                handOff,
                 media,
                 nextNumber,
                 extras);
@@ -192,6 +201,7 @@ public record Job(
                 plans,
                 lists,
                 run,
+                handOff,
                 media,
                 nextNumber,
                 extras);
@@ -210,6 +220,7 @@ public record Job(
                 plans,
                 lists,
                 run,
+                handOff,
                 media,
                 nextNumber,
                 extras);
@@ -228,6 +239,7 @@ public record Job(
                 plans,
                 lists,
                 run,
+                handOff,
                 media,
                 nextNumber,
                 extras);
@@ -251,6 +263,7 @@ public record Job(
                 plans,
                 lists,
                 run,
+                handOff,
                 media,
                 other,
                 extras);
@@ -269,6 +282,7 @@ public record Job(
                 other,
                 lists,
                 run,
+                handOff,
                 media,
                 nextNumber,
                 extras);
@@ -287,6 +301,7 @@ public record Job(
                 plans,
                 other,
                 run,
+                handOff,
                 media,
                 nextNumber,
                 extras);
@@ -304,6 +319,26 @@ public record Job(
                 sheets,
                 plans,
                 lists,
+                other,
+                handOff,
+                media,
+                nextNumber,
+                extras);
+    }
+
+    public Job withHandOff(List<HandOffSet> other) {
+        return new Job(
+                title,
+                unit,
+                linesScale,
+                palette,
+                roleRules,
+                roleLooks,
+                picturesBy,
+                sheets,
+                plans,
+                lists,
+                run,
                 other,
                 media,
                 nextNumber,
@@ -341,6 +376,7 @@ public record Job(
                         plans,
                         lists,
                         run,
+                        handOff,
                         all,
                         nextNumber,
                         extras);

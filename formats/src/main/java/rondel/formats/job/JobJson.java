@@ -23,6 +23,7 @@ import rondel.job.CopyContent;
 import rondel.job.Design;
 import rondel.job.Element;
 import rondel.job.Guide;
+import rondel.job.HandOffSet;
 import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.MediaId;
@@ -63,6 +64,7 @@ final class JobJson {
             @LeftOut("[]") List<Plan> plans,
             @LeftOut("[]") List<NameList> lists,
             RunSettings run,
+            @LeftOut("[]") List<HandOffSet> handOff,
             @LeftOut("[]") List<KeptDesign> kept,
 
             @LeftOut("[]") @JsonInclude(JsonInclude.Include.ALWAYS)
@@ -110,6 +112,7 @@ final class JobJson {
                 job.plans(),
                 job.lists(),
                 job.run(),
+                job.handOff(),
                 kept(job),
                 job.media().values().stream()
                         .sorted(Comparator.comparing(m -> m.id().sha256()))
@@ -179,6 +182,7 @@ final class JobJson {
                 f.plans,
                 f.lists,
                 f.run,
+                f.handOff,
                 media,
                 f.nextNumber,
                 ExtrasJson.read(node, JOB));

@@ -34,8 +34,19 @@ public final class PdfWriter {
             document.getDocumentInformation().setTitle(pages.getFirst().title());
             document.getDocumentInformation().setProducer("Rondel");
             into(document, pages, pictures);
+            sameAgain(document, pages);
             document.save(out);
         }
+    }
+
+    /** Gives a document an identity by what it is of, not by when it is made: the same pages make the same file. */
+    public static void sameAgain(PDDocument document, List<Page> pages) {
+        long id = 17;
+        for (Page page : pages) {
+            id = 31 * id + page.title().hashCode();
+            id = 31 * id + Double.hashCode(page.width()) + 7L * Double.hashCode(page.height());
+        }
+        document.setDocumentId(id);
     }
 
     /** Adds pages to a document. */

@@ -59,6 +59,8 @@ public final class PrintReadyPdf {
             intents.add(OutputProfile.intent(document));
             document.getDocumentCatalog().getCOSObject().setItem(COSName.OUTPUT_INTENTS, intents);
             Identification.into(document, title, now);
+            PdfWriter.sameAgain(
+                    document, pages.stream().map(PrintReadyPage::print).toList());
             document.save(out);
         }
     }
