@@ -50,6 +50,8 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new RegisterCommand(out))
                 .addSubcommand(new LedgerCommand(out, err))
                 .addSubcommand(new HandOffCommand(out, err))
+                .addSubcommand(new PublishCommand(out, err))
+                .addSubcommand(new ShopCommand(out))
                 .addSubcommand(new PrintCommand(out))
                 .addSubcommand(new PrintersCommand(out))
                 .addSubcommand(new PrinterCommand(out))

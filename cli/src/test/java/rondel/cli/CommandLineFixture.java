@@ -12,6 +12,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A folder to run the command line in. */
@@ -23,6 +25,17 @@ abstract class CommandLineFixture {
 
     @TempDir
     Path folder;
+
+    /** Nothing is read from, or left in, the folders of whoever runs the tests. */
+    @BeforeEach
+    final void ownFoldersAside() {
+        System.setProperty("rondel.state", folder.resolve("state").toString());
+    }
+
+    @AfterEach
+    final void ownFoldersAsBefore() {
+        System.clearProperty("rondel.state");
+    }
 
     record Run(int code, String out, String err) {}
 

@@ -4,12 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.net.InetAddress;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
+import rondel.devices.shop.standin.ShopFaults;
+import rondel.devices.shop.standin.StandInShop;
 
 /** Files for other trades, and the ledger, by command. */
 class HandOffCommandsTest extends CommandLineFixture {
@@ -126,5 +130,27 @@ class HandOffCommandsTest extends CommandLineFixture {
                     .anyMatch(n -> n.endsWith(".png"))
                     .anyMatch(n -> n.endsWith(".csv"));
         }
+    }
+
+    @Test
+    void aListingIsPublishedOnceHoweverOftenItIsSent() throws Exception {
+        Path job = cutFile();
+        Path there = folder.resolve("there");
+        try (StandInShop shop = new StandInShop(
+                InetAddress.getLoopbackAddress(), 0, "sea-holly", Optional.of(there), ShopFaults.NONE)) {
+            String address = "http://localhost:" + shop.port();
+            assertThat(rondel("publish", job, "--to", address).err()).contains("--token");
+            Run first =
+                    rondel("publish", job, "--to", address, "--token", "sea-holly", "--price", "4.50", "--may-be-sold");
+            assertThat(first.code()).as(first.err()).isZero();
+            assertThat(first.out() + first.err()).contains("listing-1").doesNotContain("sea-holly");
+            assertThat(rondel("publish", job, "--to", address, "--may-be-sold").code())
+                    .isZero();
+            assertThat(shop.state()).hasSize(1);
+            assertThat(shop.state().get(0).path("price").asText()).isEqualTo("4.50");
+            assertThat(there.resolve("listing-1"))
+                    .isDirectoryContaining(f -> f.toString().endsWith(".csv"));
+        }
+        assertThat(rondel("publish", job, "--to", "sea", "--token", "x").err()).contains("no address of a shop");
     }
 }

@@ -13,6 +13,9 @@ import rondel.words.Refusal;
 /** Sets by what they are for; a job has its own beside them. */
 public final class ShippedSets {
 
+    /** The name of the set that is published in shops. */
+    public static final String SHOP_LISTING = "Shop listing";
+
     /** What shops show pictures at. */
     private static final int LISTING = 2000;
 
@@ -31,7 +34,7 @@ public final class ShippedSets {
                             HandOffOutput.of("{title}-print-ready.pdf", What.PRINT_READY),
                             HandOffOutput.of("{title}-proof.pdf", What.PROOF))),
             new HandOffSet(
-                    "Shop listing",
+                    SHOP_LISTING,
                     true,
                     List.of(
                             HandOffOutput.of("{title}-{sheet}.png", What.ALL).wide(LISTING),

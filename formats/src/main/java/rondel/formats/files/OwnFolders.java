@@ -48,6 +48,11 @@ public final class OwnFolders {
         return state().resolve("printers.json");
     }
 
+    /** The tokens that shops know the person by. */
+    public static Path shopTokens() {
+        return state().resolve("shops");
+    }
+
     private static Path state() {
         return Optional.ofNullable(System.getProperty("rondel.state"))
                 .map(Path::of)

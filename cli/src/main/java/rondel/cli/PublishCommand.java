@@ -1,0 +1,120 @@
+package rondel.cli;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import rondel.devices.shop.Listing;
+import rondel.devices.shop.Publishing;
+import rondel.devices.shop.ShopTokens;
+import rondel.formats.files.OwnFolders;
+import rondel.formats.files.WholeFolder;
+import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.handoff.HandOffRun;
+import rondel.formats.job.JobFile;
+import rondel.formats.picture.PictureLevels;
+import rondel.handoff.sets.ShippedSets;
+import rondel.job.Job;
+import rondel.words.Refusal;
+import rondel.words.Words;
+
+/** Publishes a set of a job in a shop. */
+@Command(
+        name = "publish",
+        mixinStandardHelpOptions = true,
+        description = "Makes a hand-off set and publishes it as a listing; tried again, it goes on where it was.")
+final class PublishCommand implements Callable<Integer> {
+
+    private final PrintStream out;
+    private final PrintStream err;
+
+    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    private Path file;
+
+    @Option(names = "--to", paramLabel = "URL", required = true, description = "the shop, as http://localhost:8080")
+    private String shop;
+
+    @Option(names = "--set", paramLabel = "NAME", description = "the set; the one for shop listings without it")
+    private String set = ShippedSets.SHOP_LISTING;
+
+    @Option(
+            names = "--token",
+            paramLabel = "TOKEN",
+            description = "that the shop knows you by; it is kept for you only")
+    private Optional<String> token = Optional.empty();
+
+    @Option(names = "--price", paramLabel = "AMOUNT", description = "what it costs, as 4.50")
+    private String price = "";
+
+    @Option(names = "--words", paramLabel = "WORDS", split = ",", description = "to be found by")
+    private List<String> words = List.of();
+
+    @Option(
+            names = "--may-be-sold",
+            description =
+                    "what is for personal use only, or not known, may be sold all the same: you have cleared that")
+    private boolean mayBeSold;
+
+    PublishCommand(PrintStream out, PrintStream err) {
+        this.out = out;
+        this.err = err;
+    }
+
+    @Override
+    public Integer call() throws IOException {
+        URI address = address();
+        ShopTokens tokens = new ShopTokens(OwnFolders.shopTokens());
+        token.ifPresent(t -> tokens.keep(shop, t));
+        String known = tokens.of(shop).orElseThrow(() -> Refusal.of("shop.noToken"));
+        Job job = JobFile.read(file);
+        Path made = Files.createTempDirectory("rondel-publish");
+        try {
+            HandOffRun.Result result = new HandOffRun(
+                            job,
+                            ShippedSets.named(job, set),
+                            PictureLevels.usual(),
+                            FontsAtHand.usual().get(),
+                            ZonedDateTime.now())
+                    .make(made, mayBeSold);
+            result.findings().forEach(f -> err.println(f.sentence()));
+            JsonNode listing = new Publishing(address, known)
+                    .publish(new Listing(key(job), job.title(), price, words, result.files()));
+            out.println(Words.of(
+                    "shop.published",
+                    listing.path("id").asText(),
+                    String.valueOf(listing.path("files").size())));
+            return 0;
+        } finally {
+            WholeFolder.delete(made);
+        }
+    }
+
+    /** The same job and set are the same listing, from whichever folder and however often they are sent. */
+    private String key(Job job) {
+        return UUID.nameUUIDFromBytes((job.title() + '\0' + set).getBytes(StandardCharsets.UTF_8))
+                .toString();
+    }
+
+    private URI address() {
+        try {
+            URI uri = URI.create(shop);
+            if (("http".equals(uri.getScheme()) || "https".equals(uri.getScheme())) && uri.getHost() != null) {
+                return uri;
+            }
+        } catch (IllegalArgumentException e) {
+            throw new Refusal(Words.of("shop.noAddress", shop), e);
+        }
+        throw Refusal.of("shop.noAddress", shop);
+    }
+}
