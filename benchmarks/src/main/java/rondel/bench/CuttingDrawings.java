@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import rondel.desktop.files.DemoJobs;
 import rondel.devices.Misfeed;
@@ -155,9 +156,8 @@ final class CuttingDrawings {
                 timeOff = Math.max(timeOff, Math.abs(record.seconds() / route.seconds() - 1));
             }
             List<List<Point>> lines = CutOutlines.onSheet(record.lines(), CutterBody.USUAL.height(), route);
-            double width = route.width();
             return CutComparison.of(
-                    pass.contours(), p -> pass.load().mirrored() ? new Point(width - p.x(), p.y()) : p, lines);
+                    pass.contours(), pass.load().placing(route.width(), UnaryOperator.identity()), lines);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

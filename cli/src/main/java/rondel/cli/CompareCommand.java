@@ -3,9 +3,9 @@ package rondel.cli;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.io.PrintStream;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import java.util.function.UnaryOperator;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -21,7 +21,6 @@ import rondel.run.passes.Passes;
 import rondel.run.route.Machine;
 import rondel.run.route.Route;
 import rondel.run.route.RoutePlan;
-import rondel.words.Refusal;
 
 /** Lays what was cut over what was to be cut. */
 @Command(
@@ -58,13 +57,11 @@ final class CompareCommand implements Callable<Integer> {
     public Integer call() {
         Job job = JobFile.read(file);
         Sheet of = job.sheet(JobChange.sheet(job, sheet));
-        List<Pass> passes = Passes.of(job, of.id());
-        if (number < 1 || number > passes.size()) {
-            throw Refusal.of("pass.noSuchNumber", number, passes.size());
-        }
-        Pass pass = passes.get(number - 1);
-        Route route = RoutePlan.of(pass, of, Machine.USUAL, registering.onPaper(of));
-        CutComparison result = CutComparison.of(pass.contours(), onPaper(pass, of), CutOutlines.read(cut, route));
+        Pass pass = Passes.numbered(job, of.id(), number);
+        UnaryOperator<Point> onPaper = registering.onPaper(of);
+        Route route = RoutePlan.of(pass, of, Machine.USUAL, onPaper);
+        CutComparison result = CutComparison.of(
+                pass.contours(), pass.load().placing(of.width(), onPaper), CutOutlines.read(cut, route));
         if (json) {
             out.println(Json.text(JsonNodeFactory.instance
                     .objectNode()
@@ -83,10 +80,5 @@ final class CompareCommand implements Callable<Integer> {
                     result.rounded().size());
         }
         return 0;
-    }
-
-    private java.util.function.UnaryOperator<Point> onPaper(Pass pass, Sheet of) {
-        java.util.function.UnaryOperator<Point> map = registering.onPaper(of);
-        return p -> map.apply(pass.load().mirrored() ? new Point(of.width() - p.x(), p.y()) : p);
     }
 }

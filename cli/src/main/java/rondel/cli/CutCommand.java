@@ -107,11 +107,7 @@ final class CutCommand implements Callable<Integer> {
                 .map(m -> by(read, m))
                 .orElse(read);
         Sheet of = job.sheet(JobChange.sheet(job, sheet));
-        List<Pass> passes = Passes.of(job, of.id());
-        if (number < 1 || number > passes.size()) {
-            throw Refusal.of("pass.noSuchNumber", number, passes.size());
-        }
-        Pass pass = passes.get(number - 1);
+        Pass pass = Passes.numbered(job, of.id(), number);
         if (pass.tool().isEmpty()) {
             throw Refusal.of("cut.isPrint", pass.name());
         }
@@ -121,11 +117,8 @@ final class CutCommand implements Callable<Integer> {
 
     /** The job with the figures of another material for those of the pass. */
     private Job by(Job job, Material other) {
-        List<Pass> passes = Passes.of(job, JobChange.sheet(job, sheet));
-        if (number < 1 || number > passes.size()) {
-            throw Refusal.of("pass.noSuchNumber", number, passes.size());
-        }
-        Material before = passes.get(number - 1).material();
+        Material before =
+                Passes.numbered(job, JobChange.sheet(job, sheet), number).material();
         return job.withRun(job.run().with(other.tinted(before.name(), before.colour())));
     }
 

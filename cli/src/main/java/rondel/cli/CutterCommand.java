@@ -2,8 +2,6 @@ package rondel.cli;
 
 import java.io.IOException;
 import java.io.PrintStream;
-import java.net.InetAddress;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -11,6 +9,7 @@ import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import rondel.devices.Misfeed;
 import rondel.devices.camera.BedPicture;
@@ -19,7 +18,6 @@ import rondel.devices.cutter.standin.CutterBody;
 import rondel.devices.cutter.standin.CutterFaults;
 import rondel.devices.cutter.standin.StandInCutter;
 import rondel.units.LengthUnit;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The stand-in for a cutter. */
@@ -32,11 +30,8 @@ final class CutterCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Option(names = "--port", paramLabel = "P", required = true, description = "to listen on; 0 for any that is free")
-    private int port;
-
-    @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder to write to")
-    private Path folder;
+    @Mixin
+    private StandInPlace place;
 
     @Option(
             names = "--offset",
@@ -75,19 +70,13 @@ final class CutterCommand implements Callable<Integer> {
     @Option(names = "--once", description = "ends after the first load that is finished")
     private boolean once;
 
-    @Option(
-            names = "--listen",
-            paramLabel = "ADDRESS",
-            description = "listens for others than this machine, at an address of it")
-    private Optional<String> listen = Optional.empty();
-
     CutterCommand(PrintStream out) {
         this.out = out;
     }
 
     @Override
     public Integer call() throws InterruptedException, IOException {
-        Files.createDirectories(folder);
+        Path folder = place.folder();
         if (loaded.isPresent()) {
             out.println(BedPicture.write(loaded.get(), misfeed, folder));
         }
@@ -116,15 +105,9 @@ final class CutterCommand implements Callable<Integer> {
     }
 
     private StandInCutter open(CutterBody body, CutterFaults faults) {
-        try {
-            InetAddress address =
-                    listen.isPresent() ? InetAddress.getByName(listen.get()) : InetAddress.getLoopbackAddress();
-            return new StandInCutter(address, port, body, misfeed, faults, s -> {
-                out.println(s);
-                out.flush();
-            });
-        } catch (IOException e) {
-            throw new Refusal(Words.of("device.port", String.valueOf(port), e.getMessage()), e);
-        }
+        return place.open((address, port) -> new StandInCutter(address, port, body, misfeed, faults, s -> {
+            out.println(s);
+            out.flush();
+        }));
     }
 }

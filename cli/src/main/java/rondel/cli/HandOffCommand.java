@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
 import java.nio.file.Path;
-import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -13,10 +12,8 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.handoff.HandOffRun;
 import rondel.formats.job.JobFile;
-import rondel.formats.picture.PictureLevels;
 import rondel.handoff.sets.ShippedSets;
 import rondel.job.Job;
 import rondel.words.Words;
@@ -40,11 +37,8 @@ final class HandOffCommand implements Callable<Integer> {
     @Option(names = "-o", paramLabel = "DIR|FILE.zip", description = "where the files go; out without it")
     private Path target = Path.of("out");
 
-    @Option(
-            names = "--may-be-sold",
-            description =
-                    "what is for personal use only, or not known, may be sold all the same: you have cleared that")
-    private boolean mayBeSold;
+    @Mixin
+    private MakingHandOff making;
 
     @Option(names = "--json", description = "say what was made as JSON")
     private boolean json;
@@ -68,14 +62,7 @@ final class HandOffCommand implements Callable<Integer> {
         if (target.toString().endsWith(".zip")) {
             overwriting.check(target, List.of(file));
         }
-        HandOffRun.Result result = new HandOffRun(
-                        job,
-                        ShippedSets.named(job, set.get()),
-                        PictureLevels.usual(),
-                        FontsAtHand.usual().get(),
-                        ZonedDateTime.now())
-                .make(target, mayBeSold);
-        result.findings().forEach(f -> err.println(f.sentence()));
+        HandOffRun.Result result = making.make(job, set.get(), target, err);
         if (json) {
             ObjectNode node = JsonNodeFactory.instance.objectNode();
             result.files().forEach(f -> node.withArray("files").add(f.toString()));

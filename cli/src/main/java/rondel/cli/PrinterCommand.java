@@ -2,18 +2,16 @@ package rondel.cli;
 
 import java.io.IOException;
 import java.io.PrintStream;
-import java.net.InetAddress;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import rondel.devices.Misfeed;
 import rondel.devices.printer.standin.StandInPrinter;
 import rondel.units.LengthUnit;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The stand-in for a printer. */
@@ -26,11 +24,8 @@ final class PrinterCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Option(names = "--port", paramLabel = "P", required = true, description = "to listen on; 0 for any that is free")
-    private int port;
-
-    @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder to write to")
-    private Path folder;
+    @Mixin
+    private StandInPlace place;
 
     @Option(
             names = "--misfeed",
@@ -49,21 +44,15 @@ final class PrinterCommand implements Callable<Integer> {
     @Option(names = "--once", description = "ends after the first job")
     private boolean once;
 
-    @Option(
-            names = "--listen",
-            paramLabel = "ADDRESS",
-            description = "listens for others than this machine, at an address of it")
-    private Optional<String> listen = Optional.empty();
-
     PrinterCommand(PrintStream out) {
         this.out = out;
     }
 
     @Override
     public Integer call() throws InterruptedException, IOException {
-        Files.createDirectories(folder);
+        Path folder = place.folder();
         CountDownLatch ended = new CountDownLatch(1);
-        try (StandInPrinter printer = open()) {
+        try (StandInPrinter printer = open(folder)) {
             printer.onPrinted(files -> {
                 files.forEach(out::println);
                 out.flush();
@@ -78,17 +67,11 @@ final class PrinterCommand implements Callable<Integer> {
         return 0;
     }
 
-    private StandInPrinter open() {
-        try {
-            InetAddress address =
-                    listen.isPresent() ? InetAddress.getByName(listen.get()) : InetAddress.getLoopbackAddress();
-            double edge = margin.map(m -> m.mm(LengthUnit.MM)).orElse(3.0);
-            return new StandInPrinter(address, port, folder, misfeed, edge, s -> {
-                out.println(s);
-                out.flush();
-            });
-        } catch (IOException e) {
-            throw new Refusal(Words.of("device.port", String.valueOf(port), e.getMessage()), e);
-        }
+    private StandInPrinter open(Path folder) {
+        double edge = margin.map(m -> m.mm(LengthUnit.MM)).orElse(3.0);
+        return place.open((address, port) -> new StandInPrinter(address, port, folder, misfeed, edge, s -> {
+            out.println(s);
+            out.flush();
+        }));
     }
 }

@@ -7,12 +7,12 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import rondel.devices.shop.Listing;
@@ -20,10 +20,8 @@ import rondel.devices.shop.Publishing;
 import rondel.devices.shop.ShopTokens;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.files.WholeFolder;
-import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.handoff.HandOffRun;
 import rondel.formats.job.JobFile;
-import rondel.formats.picture.PictureLevels;
 import rondel.handoff.sets.ShippedSets;
 import rondel.job.Job;
 import rondel.words.Refusal;
@@ -60,11 +58,8 @@ final class PublishCommand implements Callable<Integer> {
     @Option(names = "--words", paramLabel = "WORDS", split = ",", description = "to be found by")
     private List<String> words = List.of();
 
-    @Option(
-            names = "--may-be-sold",
-            description =
-                    "what is for personal use only, or not known, may be sold all the same: you have cleared that")
-    private boolean mayBeSold;
+    @Mixin
+    private MakingHandOff making;
 
     PublishCommand(PrintStream out, PrintStream err) {
         this.out = out;
@@ -80,14 +75,7 @@ final class PublishCommand implements Callable<Integer> {
         Job job = JobFile.read(file);
         Path made = Files.createTempDirectory("rondel-publish");
         try {
-            HandOffRun.Result result = new HandOffRun(
-                            job,
-                            ShippedSets.named(job, set),
-                            PictureLevels.usual(),
-                            FontsAtHand.usual().get(),
-                            ZonedDateTime.now())
-                    .make(made, mayBeSold);
-            result.findings().forEach(f -> err.println(f.sentence()));
+            HandOffRun.Result result = making.make(job, set, made, err);
             JsonNode listing = new Publishing(address, known)
                     .publish(new Listing(key(job), job.title(), price, words, result.files()));
             out.println(Words.of(

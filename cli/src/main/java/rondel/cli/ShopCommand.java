@@ -2,18 +2,16 @@ package rondel.cli;
 
 import java.io.IOException;
 import java.io.PrintStream;
-import java.net.InetAddress;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import rondel.devices.shop.standin.ShopFaults;
 import rondel.devices.shop.standin.StandInShop;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The stand-in for a shop. */
@@ -27,11 +25,8 @@ final class ShopCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Option(names = "--port", paramLabel = "P", required = true, description = "to listen on; 0 for any that is free")
-    private int port;
-
-    @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder to write to")
-    private Path folder;
+    @Mixin
+    private StandInPlace place;
 
     @Option(names = "--token", paramLabel = "TOKEN", description = "what it asks for; a new one without it")
     private Optional<String> token = Optional.empty();
@@ -45,21 +40,15 @@ final class ShopCommand implements Callable<Integer> {
     @Option(names = "--seed", paramLabel = "N", description = "the same seed, the same faults")
     private long seed = 1;
 
-    @Option(
-            names = "--listen",
-            paramLabel = "ADDRESS",
-            description = "listens for others than this machine, at an address of it")
-    private Optional<String> listen = Optional.empty();
-
     ShopCommand(PrintStream out) {
         this.out = out;
     }
 
     @Override
     public Integer call() throws InterruptedException, IOException {
-        Files.createDirectories(folder);
+        Path folder = place.folder();
         String asked = token.orElseGet(() -> UUID.randomUUID().toString());
-        try (StandInShop shop = open(asked)) {
+        try (StandInShop shop = open(asked, folder)) {
             out.println(Words.of("shop.listens", String.valueOf(shop.port()), asked));
             out.flush();
             new CountDownLatch(1).await();
@@ -67,14 +56,8 @@ final class ShopCommand implements Callable<Integer> {
         return 0;
     }
 
-    private StandInShop open(String asked) {
-        try {
-            InetAddress address =
-                    listen.isPresent() ? InetAddress.getByName(listen.get()) : InetAddress.getLoopbackAddress();
-            return new StandInShop(
-                    address, port, asked, Optional.of(folder), new ShopFaults(faults, seed, RETRY_AFTER_S));
-        } catch (IOException e) {
-            throw new Refusal(Words.of("device.port", String.valueOf(port), e.getMessage()), e);
-        }
+    private StandInShop open(String asked, Path folder) {
+        ShopFaults wrong = new ShopFaults(faults, seed, RETRY_AFTER_S);
+        return place.open((address, port) -> new StandInShop(address, port, asked, Optional.of(folder), wrong));
     }
 }

@@ -1,9 +1,6 @@
 package rondel.job;
 
 import java.awt.image.BufferedImage;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Optional;
 
 /** A picture file as it came, byte for byte.
@@ -15,12 +12,7 @@ import java.util.Optional;
 public record Media(MediaId id, String extension, Bytes bytes, int width, int height, int orientation) {
 
     public static MediaId idOf(byte[] bytes) {
-        try {
-            return new MediaId(HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(bytes)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        return new MediaId(Checksum.of(bytes));
     }
 
     /** Makes pixels of a picture file, and files of pixels: core knows no file format, so who read the file says how. */

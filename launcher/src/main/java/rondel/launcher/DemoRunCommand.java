@@ -170,10 +170,7 @@ final class DemoRunCommand implements Callable<Integer> {
                         .getBytes(StandardCharsets.UTF_8));
         picture(name + ".png", CutDrawing.picture(record));
         List<List<Point>> lines = CutOutlines.onSheet(record.lines(), CutterBody.USUAL.height(), route);
-        CutComparison result = CutComparison.of(
-                pass.contours(),
-                p -> onPaper.apply(pass.load().mirrored() ? new Point(sheet.width() - p.x(), p.y()) : p),
-                lines);
+        CutComparison result = CutComparison.of(pass.contours(), pass.load().placing(sheet.width(), onPaper), lines);
         out.println(Words.of(
                 "demoRun.cut",
                 String.valueOf(record.lines().size()),

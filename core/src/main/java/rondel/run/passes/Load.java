@@ -1,5 +1,7 @@
 package rondel.run.passes;
 
+import java.util.function.UnaryOperator;
+import rondel.geometry.Point;
 import rondel.job.Material;
 import rondel.words.Words;
 
@@ -10,6 +12,14 @@ import rondel.words.Words;
  * @param mirrored whether all is mirrored, as it is made from its back
  * @param printing whether it is the printer that it goes into */
 public record Load(Material material, boolean kept, boolean printed, boolean mirrored, boolean printing) {
+
+    /** Where places of the design are to be cut.
+     *
+     * @param width of the sheet, in mm
+     * @param onPaper where the design lies on what is loaded */
+    public UnaryOperator<Point> placing(double width, UnaryOperator<Point> onPaper) {
+        return mirrored ? p -> onPaper.apply(new Point(width - p.x(), p.y())) : onPaper;
+    }
 
     /** In a sentence or two. */
     public String sentence() {

@@ -59,6 +59,17 @@ public final class Passes {
                 .orElseThrow(() -> Refusal.of("pass.none"));
     }
 
+    /** One of them by its place in their order, from 1.
+     *
+     * @throws Refusal if the sheet has none such */
+    public static Pass numbered(Job job, SheetId sheet, int number) {
+        List<Pass> all = of(job, sheet);
+        if (number < 1 || number > all.size()) {
+            throw Refusal.of("pass.noSuchNumber", number, all.size());
+        }
+        return all.get(number - 1);
+    }
+
     /** What the lines of a sheet are made of where no rule says otherwise. */
     public static Material usualMaterial(Job job, SheetId sheet) {
         return new Passes(job, sheet).usual(SheetLines.of(job.sheet(sheet)));

@@ -40,7 +40,7 @@ public final class RoutePlan {
         this.width = sheet.width();
         this.height = sheet.height();
         this.reach = sheet.planned().map(p -> p.usable()).orElse(sheet.trim());
-        UnaryOperator<Point> map = p -> onPaper.apply(pass.load().mirrored() ? new Point(width - p.x(), p.y()) : p);
+        UnaryOperator<Point> map = pass.load().placing(width, onPaper);
         List<Contour> contours = pass.contours();
         this.lines = contours.stream()
                 .map(c -> FlatLine.of(c, machine.step()).mapped(map))

@@ -16,6 +16,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.random.RandomGenerator;
+import rondel.job.Checksum;
 import rondel.progress.Advance;
 import rondel.progress.Cancellation;
 import rondel.words.Refusal;
@@ -56,11 +57,12 @@ public final class Publishing {
      * @return the listing as the shop has it
      * @throws Refusal if the shop refuses something, or does not answer at last */
     public JsonNode publish(Listing listing) {
-        String id = created(listing);
+        JsonNode made = created(listing);
+        String id = made.path("id").asText();
         for (int i = 0; i < listing.files().size(); i++) {
             Cancellation.check();
             Advance.to(i, listing.files().size());
-            sent(id, listing.files().get(i));
+            sent(made, listing.files().get(i));
         }
         return json(retrying.send(request("/listings/" + id + "/publish").POST(HttpRequest.BodyPublishers.noBody()))
                 .body());
@@ -79,7 +81,8 @@ public final class Publishing {
         }
     }
 
-    private String created(Listing listing) {
+    /** The listing as the shop has it, perhaps from an earlier try. */
+    private JsonNode created(Listing listing) {
         ObjectNode asked = JsonNodeFactory.instance
                 .objectNode()
                 .put("title", listing.title())
@@ -90,43 +93,43 @@ public final class Publishing {
                         .header("Content-Type", "application/json")
                         .POST(HttpRequest.BodyPublishers.ofString(asked.toString())))
                 .body());
-        String id = answer.path("id").asText();
-        if (!id.matches("[A-Za-z0-9_-]{1,80}")) {
+        if (!answer.path("id").asText().matches("[A-Za-z0-9_-]{1,80}")) {
             throw Refusal.of("shop.noJson");
         }
-        return id;
+        return answer;
     }
 
-    private void sent(String id, Path file) {
+    private void sent(JsonNode listing, Path file) {
         byte[] bytes = bytes(file);
         String whole = Checksum.of(bytes);
+        if (isThere(listing, file, whole)) {
+            return;
+        }
         String name = URLEncoder.encode(file.getFileName().toString(), StandardCharsets.UTF_8)
                 .replace("+", "%20");
-        String path = "/listings/" + id + "/files/" + name;
-        int parts = Math.max(1, (bytes.length + part - 1) / part);
+        String path = "/listings/" + listing.path("id").asText() + "/files/" + name;
         Map<Integer, String> there = new HashMap<>();
         json(retrying.send(request(path).GET()).body())
                 .forEach(n ->
                         there.put(n.path("number").asInt(), n.path("sha256").asText()));
-        if (!isThere(id, file, whole)) {
-            for (int i = 0; i < parts; i++) {
-                Cancellation.check();
-                byte[] one = Arrays.copyOfRange(bytes, i * part, Math.min(bytes.length, (i + 1) * part));
-                if (!Checksum.of(one).equals(there.get(i))) {
-                    retrying.send(request(path + "/parts/" + i)
-                            .header("X-Sha256", Checksum.of(one))
-                            .PUT(HttpRequest.BodyPublishers.ofByteArray(one)));
-                }
+        int parts = Math.max(1, (bytes.length + part - 1) / part);
+        for (int i = 0; i < parts; i++) {
+            Cancellation.check();
+            byte[] one = Arrays.copyOfRange(bytes, i * part, Math.min(bytes.length, (i + 1) * part));
+            String sum = Checksum.of(one);
+            if (!sum.equals(there.get(i))) {
+                retrying.send(request(path + "/parts/" + i)
+                        .header("X-Sha256", sum)
+                        .PUT(HttpRequest.BodyPublishers.ofByteArray(one)));
             }
-            ObjectNode asked =
-                    JsonNodeFactory.instance.objectNode().put("parts", parts).put("sha256", whole);
-            retrying.send(request(path + "/complete").POST(HttpRequest.BodyPublishers.ofString(asked.toString())));
         }
+        ObjectNode asked =
+                JsonNodeFactory.instance.objectNode().put("parts", parts).put("sha256", whole);
+        retrying.send(request(path + "/complete").POST(HttpRequest.BodyPublishers.ofString(asked.toString())));
     }
 
     /** Whether the shop has the file whole, from an earlier try. */
-    private boolean isThere(String id, Path file, String whole) {
-        JsonNode listing = json(retrying.send(request("/listings/" + id).GET()).body());
+    private static boolean isThere(JsonNode listing, Path file, String whole) {
         for (JsonNode f : listing.path("files")) {
             if (f.path("name").asText().equals(file.getFileName().toString())
                     && f.path("sha256").asText().equals(whole)) {

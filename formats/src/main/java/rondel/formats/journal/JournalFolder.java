@@ -7,9 +7,7 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import rondel.job.Checksum;
 
 /** What lies where in a journal's folder. */
 record JournalFolder(Path folder) {
@@ -43,10 +41,6 @@ record JournalFolder(Path folder) {
 
     /** What tells the base from any other. */
     String baseHash() throws IOException {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(Files.readAllBytes(base())));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        return Checksum.of(Files.readAllBytes(base()));
     }
 }

@@ -56,7 +56,7 @@ public final class RunModel {
     public record Planned(Pass pass, Route route, UnaryOperator<Point> onPaper, double[] ends) {
         /** Where a place of the design is to be cut. */
         public Point placed(Point p) {
-            return onPaper.apply(pass.load().mirrored() ? new Point(route.width() - p.x(), p.y()) : p);
+            return pass.load().placing(route.width(), onPaper).apply(p);
         }
 
         public double seconds() {

@@ -22,8 +22,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.Executors;
-import rondel.devices.shop.Checksum;
 import rondel.formats.files.AtomicFile;
+import rondel.job.Checksum;
 
 /** A small shop over HTTP: listings begin as drafts, get their files part by part with checksums, and are published. It asks for a token, makes
  *  one listing for one idempotency key however often it is asked, and has faults on demand. It listens on the loopback only, unless it is told

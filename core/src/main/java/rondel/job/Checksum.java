@@ -1,4 +1,4 @@
-package rondel.devices.shop;
+package rondel.job;
 
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
