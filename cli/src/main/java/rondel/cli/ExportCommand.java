@@ -18,8 +18,6 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import rondel.formats.dxf.DxfVersion;
-import rondel.formats.export.DxfChoice;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.export.ExportRequest;
 import rondel.formats.export.ExportWhat;
@@ -57,7 +55,7 @@ final class ExportCommand implements Callable<Integer> {
             required = true,
             paramLabel = "FILE",
             description = "what to write: .svg, .pdf, .png, .jpg or .dxf; for several files with {name}, {n}, {sheet},"
-                    + " {sheet-name} or {title} in it")
+                    + " {sheet-name} or {job} in it")
     private Path target;
 
     @Option(
@@ -83,8 +81,20 @@ final class ExportCommand implements Callable<Integer> {
             description = "sheet, bleed or seen (cropped); with its bleed for PDF, else the sheet, without it")
     private String frame;
 
-    @Option(names = "--each", paramLabel = "KIND", description = "a file for each of: element, alternative")
+    @Option(
+            names = "--each",
+            paramLabel = "KIND",
+            description = "a file for each of: element, piece, level, alternative (of try-outs)")
     private String each;
+
+    @Option(
+            names = "--level",
+            paramLabel = "N",
+            defaultValue = "1",
+            description =
+                    "of --each level: how many groups deep, from 1 for what stands on the sheet itself or is named"
+                            + " by --only")
+    private int level;
 
     @Option(names = "--ppi", paramLabel = "N", description = "pixels per inch, for pictures; 300 without it")
     private Double ppi;
@@ -133,11 +143,8 @@ final class ExportCommand implements Callable<Integer> {
             description = "of --print-ready: what the ink of a role is called, as cut=Knife")
     private Map<String, String> inks = Map.of();
 
-    @Option(names = "--dxf-version", paramLabel = "V", description = "of DXF: r2000, or r12 for old readers")
-    private DxfVersion dxfVersion = DxfVersion.R2000;
-
-    @Option(names = "--blocks", description = "in DXF, groups and copies are blocks")
-    private boolean blocks;
+    @Mixin
+    private FormatOptions how;
 
     @Option(names = "--json", description = "say what was written as JSON")
     private boolean json;
@@ -185,29 +192,24 @@ final class ExportCommand implements Callable<Integer> {
         LineLook usual = format == ExportFormat.SVG ? LineLook.BY_ROLE : LineLook.AS_DRAWN;
         boolean byRole = look == null ? usual.byRole() : choice("--lines", look, "by-role", "as-drawn") == 0;
         return new ExportRequest(
-                        format,
-                        Optional.ofNullable(what).map(ExportWhat::parse),
-                        sheets(job),
-                        only.stream().map(ElementId::new).toList(),
-                        Optional.ofNullable(frame)
-                                .map(f -> ExportRequest.Frame.values()[choice("--frame", f, "sheet", "bleed", "seen")]),
-                        new RasterSize(
-                                ppi == null ? RasterSize.USUAL.ppi() : ppi,
-                                optional(width),
-                                optional(height),
-                                fit == null
-                                        ? RasterSize.Fit.REFUSE
-                                        : choice("--fit", fit, "crop", "pad") == 0
-                                                ? RasterSize.Fit.CROP
-                                                : RasterSize.Fit.PAD),
-                        transparent,
-                        new LineLook(byRole, hairline, layers, shareCopies),
-                        each == null
-                                ? ExportRequest.Each.SHEET
-                                : choice("--each", each, "element", "alternative") == 0
-                                        ? ExportRequest.Each.ELEMENT
-                                        : ExportRequest.Each.ALTERNATIVE)
-                .withDxf(new DxfChoice(dxfVersion, blocks, List.of()));
+                format,
+                Optional.ofNullable(what).map(ExportWhat::parse),
+                sheets(job),
+                only.stream().map(ElementId::new).toList(),
+                Optional.ofNullable(frame)
+                        .map(f -> ExportRequest.Frame.values()[choice("--frame", f, "sheet", "bleed", "seen")]),
+                new RasterSize(
+                        ppi == null ? RasterSize.USUAL.ppi() : ppi,
+                        optional(width),
+                        optional(height),
+                        fit == null
+                                ? RasterSize.Fit.REFUSE
+                                : choice("--fit", fit, "crop", "pad") == 0 ? RasterSize.Fit.CROP : RasterSize.Fit.PAD),
+                transparent,
+                new LineLook(byRole, hairline, layers, shareCopies),
+                each == null ? ExportRequest.Each.SHEET : EACH.get(choice("--each", each, EACH_WORDS)),
+                level,
+                how.choices());
     }
 
     private List<SheetId> sheets(Job job) {
@@ -219,7 +221,14 @@ final class ExportCommand implements Callable<Integer> {
                 .toList();
     }
 
-    private static int choice(String option, String text, String... words) {
+    private static final String[] EACH_WORDS = {"element", "piece", "level", "alternative"};
+    private static final List<ExportRequest.Each> EACH = List.of(
+            ExportRequest.Each.ELEMENT,
+            ExportRequest.Each.PIECE,
+            ExportRequest.Each.LEVEL,
+            ExportRequest.Each.ALTERNATIVE);
+
+    static int choice(String option, String text, String... words) {
         int i = Arrays.asList(words).indexOf(text.strip().toLowerCase(Locale.ROOT));
         if (i < 0) {
             throw Refusal.of("cli.choice", option, String.join(", ", words), text);

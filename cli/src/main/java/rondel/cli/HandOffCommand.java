@@ -62,7 +62,8 @@ final class HandOffCommand implements Callable<Integer> {
         if (target.toString().endsWith(".zip")) {
             overwriting.check(target, List.of(file));
         }
-        HandOffRun.Result result = making.make(job, set.get(), target, err);
+        HandOffRun.Result result = MakingHandOff.run(job, set.get()).make(target, making.mayBeSold());
+        result.findings().forEach(f -> err.println(f.sentence()));
         if (json) {
             ObjectNode node = JsonNodeFactory.instance.objectNode();
             result.files().forEach(f -> node.withArray("files").add(f.toString()));

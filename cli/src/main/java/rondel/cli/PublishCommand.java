@@ -1,26 +1,18 @@
 package rondel.cli;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import java.io.IOException;
 import java.io.PrintStream;
 import java.net.URI;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import rondel.devices.shop.Listing;
-import rondel.devices.shop.Publishing;
+import rondel.devices.shop.SetPublishing;
 import rondel.devices.shop.ShopTokens;
 import rondel.formats.files.OwnFolders;
-import rondel.formats.files.WholeFolder;
-import rondel.formats.handoff.HandOffRun;
 import rondel.formats.job.JobFile;
 import rondel.handoff.sets.ShippedSets;
 import rondel.job.Job;
@@ -67,42 +59,19 @@ final class PublishCommand implements Callable<Integer> {
     }
 
     @Override
-    public Integer call() throws IOException {
-        URI address = address();
+    public Integer call() {
+        URI address = SetPublishing.address(shop);
         ShopTokens tokens = new ShopTokens(OwnFolders.shopTokens());
         token.ifPresent(t -> tokens.keep(shop, t));
         String known = tokens.of(shop).orElseThrow(() -> Refusal.of("shop.noToken"));
         Job job = JobFile.read(file);
-        Path made = Files.createTempDirectory("rondel-publish");
-        try {
-            HandOffRun.Result result = making.make(job, set, made, err);
-            JsonNode listing = new Publishing(address, known)
-                    .publish(new Listing(key(job), job.title(), price, words, result.files()));
-            out.println(Words.of(
-                    "shop.published",
-                    listing.path("id").asText(),
-                    String.valueOf(listing.path("files").size())));
-            return 0;
-        } finally {
-            WholeFolder.delete(made);
-        }
-    }
-
-    /** The same job and set are the same listing, from whichever folder and however often they are sent. */
-    private String key(Job job) {
-        return UUID.nameUUIDFromBytes((job.title() + '\0' + set).getBytes(StandardCharsets.UTF_8))
-                .toString();
-    }
-
-    private URI address() {
-        try {
-            URI uri = URI.create(shop);
-            if (("http".equals(uri.getScheme()) || "https".equals(uri.getScheme())) && uri.getHost() != null) {
-                return uri;
-            }
-        } catch (IllegalArgumentException e) {
-            throw new Refusal(Words.of("shop.noAddress", shop), e);
-        }
-        throw Refusal.of("shop.noAddress", shop);
+        SetPublishing.Published done = new SetPublishing(MakingHandOff.run(job, set), job.title(), price, words)
+                .publish(address, known, making.mayBeSold());
+        done.findings().forEach(f -> err.println(f.sentence()));
+        out.println(Words.of(
+                "shop.published",
+                done.listing().path("id").asText(),
+                String.valueOf(done.listing().path("files").size())));
+        return 0;
     }
 }

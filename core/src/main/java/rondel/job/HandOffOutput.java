@@ -1,5 +1,6 @@
 package rondel.job;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import rondel.fields.LeftOut;
@@ -12,14 +13,18 @@ import rondel.words.Refusal;
  * @param each what gets a file of its own
  * @param ppi of pictures; 300 where none is given
  * @param width of pictures in pixels, where that is to be exact
- * @param transparent without the paper */
+ * @param height of pictures in pixels, where that is to be exact
+ * @param transparent without the paper
+ * @param watermark words laid over pictures of a listing */
 public record HandOffOutput(
         String pattern,
         What what,
         @LeftOut("sheet") Each each,
         OptionalDouble ppi,
         OptionalInt width,
-        @LeftOut("false") boolean transparent) {
+        OptionalInt height,
+        @LeftOut("false") boolean transparent,
+        Optional<String> watermark) {
 
     /** What goes into a file. */
     public enum What {
@@ -30,7 +35,22 @@ public record HandOffOutput(
         /** For a print shop: print with bleed, and lines in inks of their own. */
         PRINT_READY,
         /** Everything that the job contains from somebody. */
-        LEDGER
+        LEDGER,
+        /** A picture of the sheet on a plain surface. */
+        ON_SURFACE,
+        /** A picture of all pieces, laid out. */
+        PIECES,
+        /** A picture of the piece that most is drawn in, close up. */
+        CLOSE_UP,
+        /** A picture with measures, a ruler and a hand. */
+        SIZE_CARD,
+        /** A picture of all pieces with their names. */
+        NAMED_PIECES;
+
+        /** Whether it is a picture for a listing. */
+        public boolean isPreview() {
+            return compareTo(ON_SURFACE) >= 0;
+        }
     }
 
     /** What gets a file of its own. */
@@ -38,7 +58,9 @@ public record HandOffOutput(
         /** All sheets together where the format can, else a file a sheet. */
         SHEET,
         /** Each element that stands on a sheet itself. */
-        ELEMENT
+        ELEMENT,
+        /** Each piece: what falls off the cutter, or is peeled off, as one object. */
+        PIECE
     }
 
     /** @throws Refusal if the name has no ending, or leads elsewhere */
@@ -51,19 +73,31 @@ public record HandOffOutput(
     }
 
     public static HandOffOutput of(String pattern, What what) {
-        return new HandOffOutput(pattern, what, Each.SHEET, OptionalDouble.empty(), OptionalInt.empty(), false);
+        return new HandOffOutput(
+                pattern,
+                what,
+                Each.SHEET,
+                OptionalDouble.empty(),
+                OptionalInt.empty(),
+                OptionalInt.empty(),
+                false,
+                Optional.empty());
     }
 
     public HandOffOutput each(Each other) {
-        return new HandOffOutput(pattern, what, other, ppi, width, transparent);
+        return new HandOffOutput(pattern, what, other, ppi, width, height, transparent, watermark);
     }
 
     public HandOffOutput wide(int pixels) {
-        return new HandOffOutput(pattern, what, each, ppi, OptionalInt.of(pixels), transparent);
+        return new HandOffOutput(pattern, what, each, ppi, OptionalInt.of(pixels), height, transparent, watermark);
     }
 
     public HandOffOutput withoutPaper() {
-        return new HandOffOutput(pattern, what, each, ppi, width, true);
+        return new HandOffOutput(pattern, what, each, ppi, width, height, true, watermark);
+    }
+
+    public HandOffOutput marked(Optional<String> words) {
+        return new HandOffOutput(pattern, what, each, ppi, width, height, transparent, words);
     }
 
     /** The ending of its name, in lower case. */

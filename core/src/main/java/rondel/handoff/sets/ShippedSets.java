@@ -37,12 +37,20 @@ public final class ShippedSets {
                     SHOP_LISTING,
                     true,
                     List.of(
-                            HandOffOutput.of("{title}-{sheet}.png", What.ALL).wide(LISTING),
+                            HandOffOutput.of("{title}-{sheet}-picture.jpg", What.ON_SURFACE)
+                                    .wide(LISTING),
+                            HandOffOutput.of("{title}-{sheet}-pieces.jpg", What.NAMED_PIECES)
+                                    .wide(LISTING),
+                            HandOffOutput.of("{title}-{sheet}-close-up.jpg", What.CLOSE_UP)
+                                    .wide(LISTING),
+                            HandOffOutput.of("{title}-{sheet}-size.jpg", What.SIZE_CARD)
+                                    .wide(LISTING),
                             HandOffOutput.of("{title}-{n}-{name}.png", What.PRINT)
-                                    .each(Each.ELEMENT)
+                                    .each(Each.PIECE)
                                     .withoutPaper(),
                             HandOffOutput.of("{title}-{sheet}.svg", What.ALL),
                             HandOffOutput.of("{title}.pdf", What.PRINT),
+                            HandOffOutput.of("{title}-contents.pdf", What.LEDGER),
                             HandOffOutput.of("{title}-contents.csv", What.LEDGER))),
             new HandOffSet(
                     "A friend with scissors", false, List.of(HandOffOutput.of("{title}-to-cut-out.pdf", What.PROOF))));

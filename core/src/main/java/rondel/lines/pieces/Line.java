@@ -45,6 +45,11 @@ record Line(int leaf, int contour, boolean bounds, Coordinate[] points, Envelope
         return new Line(leaf, number, bounds, points.toArray(Coordinate[]::new), box, Math.abs(contour.area()), length);
     }
 
+    /** The same line, making a piece only if it did and still may. */
+    Line bounding(boolean may) {
+        return new Line(leaf, contour, bounds && may, points, box, area, length);
+    }
+
     private static void add(List<Coordinate> points, Envelope box, double x, double y) {
         points.add(new Coordinate(x, y));
         box.expandToInclude(x, y);

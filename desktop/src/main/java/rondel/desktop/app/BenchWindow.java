@@ -1,5 +1,6 @@
 package rondel.desktop.app;
 
+import java.io.IOException;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -49,6 +50,9 @@ import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.gang.planning.NestRefresh;
 import rondel.desktop.gang.planning.NestRun;
 import rondel.desktop.gang.planning.StockChoice;
+import rondel.desktop.handoff.making.HandOffActions;
+import rondel.desktop.handoff.making.HandOffModel;
+import rondel.desktop.handoff.making.ShopChoice;
 import rondel.desktop.lines.FindingMarks;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.making.BackgroundEdits;
@@ -69,6 +73,7 @@ import rondel.desktop.stack.StackView;
 import rondel.desktop.stage.Side;
 import rondel.desktop.stage.StageView;
 import rondel.devices.printer.PrinterScales;
+import rondel.devices.shop.ShopTokens;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.job.MaterialLibrary;
 import rondel.formats.job.StockLibrary;
@@ -93,6 +98,8 @@ public final class BenchWindow extends StackPane {
     private final NestRefresh refresh;
     private final Sending sending;
     private final RunActions run;
+    private final ShopChoice shop;
+    private final HandOffActions handOff;
     private final Preview preview;
     private final JobActions actions;
     private final Commands commands;
@@ -145,6 +152,9 @@ public final class BenchWindow extends StackPane {
                 new MaterialChoice(desk, new MaterialLibrary(OwnFolders.materials())),
                 progress,
                 questions);
+        findings = new FindingsModel(desk, reader.fonts());
+        shop = new ShopChoice(new ShopTokens(OwnFolders.shopTokens()), OwnFolders.shop());
+        handOff = new HandOffActions(new HandOffModel(desk, reader.fonts(), findings), shop, progress, questions);
         commands = new Commands(
                 desk,
                 sheet,
@@ -159,7 +169,8 @@ public final class BenchWindow extends StackPane {
                 stages,
                 edits,
                 ganging,
-                run);
+                run,
+                handOff);
         ShelfCarrying carrying = new ShelfCarrying(sheet, shelfModel, actions.artwork());
         ContextMenu onThing = new ContextMenu();
         shelfActions.onPlace(carrying::placed);
@@ -179,7 +190,6 @@ public final class BenchWindow extends StackPane {
         all.setRight(right);
         commands.meaning("leftSide", left::turn);
         commands.meaning("rightSide", right::turn);
-        findings = new FindingsModel(desk, reader.fonts());
         Runnable marked = () -> sheet.mark(
                 FindingMarks.of(desk.bench().job(), desk.bench().sheet().id(), findings.findings()));
         findings.onChange(marked);
@@ -208,7 +218,8 @@ public final class BenchWindow extends StackPane {
                 gang,
                 nest,
                 new StockChoice(desk, new StockLibrary(OwnFolders.stocks())),
-                run);
+                run,
+                handOff);
         Map<Stage, StageView> views = new HashMap<>();
         // Each is made when it is first opened: the window is there the sooner.
         Map<Stage, Function<WindowParts, StageView>> makers = new HashMap<>();
@@ -254,6 +265,11 @@ public final class BenchWindow extends StackPane {
     /** What the Run stage does. */
     public RunActions run() {
         return run;
+    }
+
+    /** What the Hand off stage does. */
+    public HandOffActions handOff() {
+        return handOff;
     }
 
     public Commands commands() {
@@ -326,7 +342,16 @@ public final class BenchWindow extends StackPane {
         findings.close();
         refresh.close();
         sending.close();
+        closeShop();
         shelfModel.close();
+    }
+
+    private void closeShop() {
+        try {
+            shop.close();
+        } catch (IOException e) {
+            desk.notices().failed(e);
+        }
     }
 
     /** A selection that is dropped on the shelf stays on the sheet, and goes on the shelf as a thing. */

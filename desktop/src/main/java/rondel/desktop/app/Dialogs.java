@@ -40,11 +40,14 @@ import rondel.desktop.gang.DesignDialog;
 import rondel.desktop.gang.FoldDialog;
 import rondel.desktop.gang.NamesDialog;
 import rondel.desktop.gang.planning.NamesModel;
+import rondel.desktop.handoff.HandOffDialogs;
 import rondel.desktop.run.RunDialogs;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.geometry.Box;
+import rondel.handoff.ledger.LedgerEntry;
 import rondel.job.Design;
+import rondel.job.HandOffSet;
 import rondel.job.Job;
 import rondel.job.Material;
 import rondel.job.MaterialRule;
@@ -109,6 +112,31 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Window
     @Override
     public Optional<Path> passTarget(String suggested) {
         return new SystemFileChoices(owner).exportTarget(suggested);
+    }
+
+    @Override
+    public Optional<HandOffSet> handOffSet(HandOffSet like, String title) {
+        return answered(() -> new HandOffDialogs(owner.get()).set(like, title));
+    }
+
+    @Override
+    public Optional<Path> handOffTarget(String suggested, boolean zip) {
+        SystemFileChoices choices = new SystemFileChoices(owner);
+        return zip ? choices.exportTarget(suggested) : choices.folder();
+    }
+
+    @Override
+    public boolean mayBeSold(String set, List<LedgerEntry> held) {
+        return new HandOffDialogs(owner.get()).mayBeSold(set, held);
+    }
+
+    @Override
+    public boolean removeSet(String name) {
+        ButtonType go = new ButtonType(Words.of("handoff.remove"), ButtonBar.ButtonData.LEFT);
+        Alert alert =
+                new Alert(Alert.AlertType.CONFIRMATION, Words.of("handoff.removeSure", name), go, ButtonType.CANCEL);
+        FormDialog.prepare(alert, owner.get(), Words.of("handoff.remove"));
+        return alert.showAndWait().filter(go::equals).isPresent();
     }
 
     @Override

@@ -11,6 +11,10 @@ import rondel.desktop.compose.measure.MeasureView;
 import rondel.desktop.gang.DesignsView;
 import rondel.desktop.gang.GangStage;
 import rondel.desktop.gang.PlanView;
+import rondel.desktop.handoff.FilesView;
+import rondel.desktop.handoff.HandOffSide;
+import rondel.desktop.handoff.HandOffStage;
+import rondel.desktop.handoff.SetsView;
 import rondel.desktop.lines.LinesSides;
 import rondel.desktop.lines.LinesStage;
 import rondel.desktop.model.Bench;
@@ -22,6 +26,7 @@ import rondel.desktop.run.RunStage;
 import rondel.desktop.run.running.RunModel;
 import rondel.desktop.stage.StageView;
 import rondel.formats.shelf.ShelfQuery;
+import rondel.handoff.sets.ShippedSets;
 
 /** One stage of the work. {@link #ALL} is the list that everything reads: the window, its tabs, keys and menu, and the pictures
  *  of it.
@@ -31,7 +36,7 @@ import rondel.formats.shelf.ShelfQuery;
 record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<StageShot> shots) {
 
     /** In the order of the work. */
-    static final List<StageEntry> ALL = List.of(compose(), lines(), gang(), run());
+    static final List<StageEntry> ALL = List.of(compose(), lines(), gang(), run(), handOff());
 
     private static StageEntry compose() {
         return new StageEntry(
@@ -110,6 +115,18 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
                             bench.show(bench.job().sheets().get(1).id());
                             pass(window, 2, () -> {});
                         })));
+    }
+
+    private static StageEntry handOff() {
+        return new StageEntry(
+                HandOffStage.STAGE,
+                w -> new HandOffStage(
+                        w.handOff().model(),
+                        new SetsView(w.handOff().model(), w.commands()),
+                        new FilesView(w.handOff().model(), w.commands()),
+                        new HandOffSide(w.handOff(), w.commands())),
+                List.of(new StageShot(
+                        "hand-off", 5, "", window -> window.handOff().model().choose(ShippedSets.SHOP_LISTING))));
     }
 
     /** Looks at a pass, and does something once its route is known.

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.FileChooser.ExtensionFilter;
 import javafx.stage.Window;
@@ -70,6 +71,13 @@ public record SystemFileChoices(Supplier<Window> owner) implements FileChoices {
     public Optional<Path> exportTarget(String suggested) {
         String ending = "*" + suggested.substring(suggested.lastIndexOf('.'));
         return saved(chooser("files.export", new ExtensionFilter(ending, ending)), suggested);
+    }
+
+    /** A folder to put files in. */
+    Optional<Path> folder() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle(Words.of("files.folder"));
+        return Optional.ofNullable(chooser.showDialog(owner.get())).map(File::toPath);
     }
 
     private Optional<Path> saved(FileChooser chooser, String suggested) {

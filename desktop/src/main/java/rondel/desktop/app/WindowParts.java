@@ -9,6 +9,7 @@ import rondel.desktop.desk.Desk;
 import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.gang.planning.NestRun;
 import rondel.desktop.gang.planning.StockChoice;
+import rondel.desktop.handoff.making.HandOffActions;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.Preview;
@@ -30,4 +31,5 @@ record WindowParts(
         GangModel gang,
         NestRun nest,
         StockChoice stocks,
-        RunActions run) {}
+        RunActions run,
+        HandOffActions handOff) {}

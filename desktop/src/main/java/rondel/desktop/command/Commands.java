@@ -18,6 +18,7 @@ import rondel.desktop.files.DemoJobs;
 import rondel.desktop.files.JobActions;
 import rondel.desktop.files.Questions;
 import rondel.desktop.gang.planning.GangActions;
+import rondel.desktop.handoff.making.HandOffActions;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Stage;
@@ -53,7 +54,8 @@ public final class Commands {
             StageChoice stages,
             BackgroundEdits edits,
             GangActions ganging,
-            RunActions run) {
+            RunActions run,
+            HandOffActions handOff) {
         this.desk = desk;
         this.bench = desk.bench();
         this.stages = stages;
@@ -105,6 +107,7 @@ public final class Commands {
         new LinesCommands(this, desk, edits).add();
         new GangCommands(this, desk, ganging).add();
         new RunCommands(this, run).add();
+        new HandOffCommands(this, handOff).add();
         later("playRoute");
         new ShapeCommands(this, desk, sheet).add();
         new PointCommands(this, desk, sheet, points).add();

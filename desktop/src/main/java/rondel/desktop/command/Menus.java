@@ -15,8 +15,8 @@ import rondel.words.Words;
 /** Menus made of the table of commands. */
 public final class Menus {
 
-    private static final List<String> BAR =
-            List.of("file", "edit", "add", "arrange", "space", "text", "colour", "lines", "gang", "run", "view");
+    private static final List<String> BAR = List.of(
+            "file", "edit", "add", "arrange", "space", "text", "colour", "lines", "gang", "run", "handOff", "view");
 
     private final Commands commands;
     private final Consumer<String> refused;

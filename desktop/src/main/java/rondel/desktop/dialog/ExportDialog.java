@@ -31,6 +31,7 @@ public final class ExportDialog {
     private static final double USUAL_PPI = 300;
     private static final double MOST_PPI = 2400;
     private static final double WIDEST = 380;
+    private static final double DEEPEST = 40;
 
     private final ChoiceBox<ExportFormat> kind = new ChoiceBox<>();
     private final ChoiceBox<Offer<Optional<ExportWhat>>> what = new ChoiceBox<>();
@@ -48,7 +49,8 @@ public final class ExportDialog {
     private final Label summary = new Label();
     private final Function<ExportChoice, String> told;
     private final CheckBox layers = new CheckBox(Words.of("export.layers"));
-    private final CheckBox shared = new CheckBox(Words.of("export.shareCopies"));
+    private final FormatChoicesForm how = new FormatChoicesForm();
+    private final FigureField level = new FigureField("export-level", Figure.number("", 1, 1, 1, DEEPEST));
 
     /** Something to choose, and what it is called. */
     private record Offer<T>(String label, T value) {
@@ -100,7 +102,12 @@ public final class ExportDialog {
         byRole.setId("export-by-role");
         hairline.setId("export-hairline");
         layers.setId("export-layers");
-        shared.setId("export-share-copies");
+        level.show(1);
+        level.visibleProperty().bind(each.valueProperty().map(e -> e.value() == ExportRequest.Each.LEVEL));
+        level.managedProperty().bind(level.visibleProperty());
+        level.setAccessibleText(Words.of("export.levelLabel"));
+        kind.valueProperty().subscribe(how::show);
+        how.changes().forEach(o -> o.addListener(x -> tell()));
         kind.valueProperty().subscribe(k -> byRole.setSelected(k == ExportFormat.SVG));
         summary.setId("export-summary");
         summary.setWrapText(true);
@@ -112,6 +119,7 @@ public final class ExportDialog {
                 what.valueProperty(),
                 frame.valueProperty(),
                 each.valueProperty(),
+                level.textProperty(),
                 fit.valueProperty(),
                 ppi.textProperty(),
                 width.textProperty(),
@@ -163,7 +171,7 @@ public final class ExportDialog {
                 .row("export.kind", kind)
                 .row("export.what", what)
                 .row("export.frame", frame)
-                .row("export.files", each)
+                .row("export.files", new HBox(6, each, level))
                 .row("export.ppi", ppi)
                 .row("export.pixels", new HBox(6, width, height, fit))
                 .row(all)
@@ -172,7 +180,7 @@ public final class ExportDialog {
                 .row(byRole)
                 .row(hairline)
                 .row(layers)
-                .row(shared)
+                .row(how)
                 .row(summary)
                 .ask(owner, Words.of("export.heading"), Words.of("export.go"), this::choice);
     }
@@ -191,8 +199,11 @@ public final class ExportDialog {
                         pixels(height),
                         fit.getValue().value()),
                 transparent.isSelected(),
-                new LineLook(byRole.isSelected(), hairline.isSelected(), layers.isSelected(), shared.isSelected()),
-                each.getValue().value());
+                new LineLook(byRole.isSelected(), hairline.isSelected(), layers.isSelected(), how.sharesCopies()),
+                each.getValue().value(),
+                level.isVisible() ? (int) level.value() : 1,
+                how.choices(),
+                how.isPrintReady());
     }
 
     private static OptionalInt pixels(TextField side) {

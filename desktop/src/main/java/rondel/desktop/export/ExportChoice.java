@@ -5,6 +5,7 @@ import java.util.Optional;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.export.ExportRequest;
 import rondel.formats.export.ExportWhat;
+import rondel.formats.export.FormatChoices;
 import rondel.formats.export.LineLook;
 import rondel.formats.export.RasterSize;
 import rondel.job.ElementId;
@@ -17,7 +18,10 @@ import rondel.job.SheetId;
  * @param what left out, what is usual for the kind of file
  * @param allSheets every sheet of the job, not just the one on the bench
  * @param selectionOnly only what is selected, cropped to it
- * @param frame left out, what is usual for the kind of file */
+ * @param frame left out, what is usual for the kind of file
+ * @param level for each element of a level: how many groups deep, from 1
+ * @param how what there is to choose for the kind of file
+ * @param printReady as a print shop takes it; of PDF only */
 public record ExportChoice(
         ExportFormat format,
         Optional<ExportWhat> what,
@@ -27,7 +31,36 @@ public record ExportChoice(
         RasterSize size,
         boolean transparent,
         LineLook lines,
-        ExportRequest.Each each) {
+        ExportRequest.Each each,
+        int level,
+        FormatChoices how,
+        boolean printReady) {
+
+    /** Written as is usual for the kind of file. */
+    public ExportChoice(
+            ExportFormat format,
+            Optional<ExportWhat> what,
+            boolean allSheets,
+            boolean selectionOnly,
+            Optional<ExportRequest.Frame> frame,
+            RasterSize size,
+            boolean transparent,
+            LineLook lines,
+            ExportRequest.Each each) {
+        this(
+                format,
+                what,
+                allSheets,
+                selectionOnly,
+                frame,
+                size,
+                transparent,
+                lines,
+                each,
+                1,
+                FormatChoices.USUAL,
+                false);
+    }
 
     /** The sheet on the bench as is usual. */
     public ExportChoice(ExportFormat format, boolean selectionOnly, double ppi, boolean transparent) {
@@ -51,12 +84,21 @@ public record ExportChoice(
         return new ExportRequest(
                 format,
                 what,
-                allSheets ? job.sheets().stream().map(Sheet::id).toList() : List.of(sheet),
+                sheets(job, sheet),
                 selectionOnly ? selected : List.of(),
                 frame,
                 size,
                 transparent,
                 lines,
-                each);
+                each,
+                level,
+                how);
+    }
+
+    /** Those that go out.
+     *
+     * @param sheet the one on the bench */
+    public List<SheetId> sheets(Job job, SheetId sheet) {
+        return allSheets ? job.sheets().stream().map(Sheet::id).toList() : List.of(sheet);
     }
 }

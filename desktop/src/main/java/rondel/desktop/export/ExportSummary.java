@@ -17,6 +17,10 @@ import rondel.words.Words;
 public record ExportSummary(Job job, Sheet sheet) {
 
     public String of(ExportChoice choice) {
+        if (choice.printReady() && choice.format() == ExportFormat.PDF) {
+            return Words.of(
+                    "export.summary.printReady", choice.sheets(job, sheet.id()).size());
+        }
         return Words.of("export.summary", choice.format(), what(choice), frame(choice), files(choice));
     }
 
@@ -73,6 +77,8 @@ public record ExportSummary(Job job, Sheet sheet) {
         Optional<String> several =
                 switch (choice.each()) {
                     case ELEMENT -> Optional.of(Words.of("export.summary.eachElement"));
+                    case LEVEL -> Optional.of(Words.of("export.summary.eachLevel", choice.level()));
+                    case PIECE -> Optional.of(Words.of("export.summary.eachPiece"));
                     case ALTERNATIVE -> Optional.of(Words.of("export.summary.eachAlternative"));
                     case SHEET ->
                         sheets == 1

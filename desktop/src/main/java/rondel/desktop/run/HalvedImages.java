@@ -6,7 +6,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.image.Image;
-import rondel.desktop.sheet.ScenePainting;
+import rondel.desktop.look.FxPictures;
 
 /** A picture at half its size, half of that and so on (mipmaps), so that it looks as clean small as it does large.
  *
@@ -19,10 +19,10 @@ record HalvedImages(List<Image> images) {
     static HalvedImages of(BufferedImage picture) {
         List<Image> all = new ArrayList<>();
         BufferedImage now = scaled(picture, picture.getWidth(), picture.getHeight());
-        all.add(ScenePainting.image(now));
+        all.add(FxPictures.of(now));
         while (Math.min(now.getWidth(), now.getHeight()) > 2 * SMALLEST) {
             now = scaled(now, now.getWidth() / 2, now.getHeight() / 2);
-            all.add(ScenePainting.image(now));
+            all.add(FxPictures.of(now));
         }
         return new HalvedImages(List.copyOf(all));
     }

@@ -20,7 +20,6 @@ import rondel.desktop.look.FxColours;
 import rondel.job.Material;
 import rondel.job.MaterialRule;
 import rondel.job.PassKey;
-import rondel.job.Rgba;
 import rondel.run.passes.Pass;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
@@ -56,15 +55,7 @@ public final class RunDialogs {
                         owner,
                         Words.of("run.keepMaterial"),
                         Words.of("run.keep"),
-                        () -> like.tinted(name.getText(), rgba(colour.getValue())));
-    }
-
-    private static Rgba rgba(Color c) {
-        return new Rgba(
-                (int) Math.round(c.getRed() * 255),
-                (int) Math.round(c.getGreen() * 255),
-                (int) Math.round(c.getBlue() * 255),
-                255);
+                        () -> like.tinted(name.getText(), FxColours.rgba(colour.getValue())));
     }
 
     public Optional<Material> oneOf(List<Material> materials, String title) {

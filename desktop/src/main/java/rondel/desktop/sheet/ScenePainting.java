@@ -3,15 +3,11 @@ package rondel.desktop.sheet;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferInt;
-import java.nio.IntBuffer;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import javafx.scene.image.Image;
-import javafx.scene.image.PixelBuffer;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
+import rondel.desktop.look.FxPictures;
 import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -83,7 +79,7 @@ public final class ScenePainting {
         g.translate(-area.x(), -area.y());
         painter.elements(g, elements);
         g.dispose();
-        return image(pixels);
+        return FxPictures.of(pixels);
     }
 
     /** What stands in the place of a tile that could not be painted: fine lines across it. */
@@ -95,16 +91,6 @@ public final class ScenePainting {
             g.drawLine(at, 0, at + TileKey.SIDE, TileKey.SIDE);
         }
         g.dispose();
-        return image(pixels);
-    }
-
-    /** The same pixels for JavaFX, without a copy. */
-    public static Image image(BufferedImage premultiplied) {
-        int[] data = ((DataBufferInt) premultiplied.getRaster().getDataBuffer()).getData();
-        return new WritableImage(new PixelBuffer<>(
-                premultiplied.getWidth(),
-                premultiplied.getHeight(),
-                IntBuffer.wrap(data),
-                PixelFormat.getIntArgbPreInstance()));
+        return FxPictures.of(pixels);
     }
 }

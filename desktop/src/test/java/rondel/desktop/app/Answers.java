@@ -26,7 +26,9 @@ import rondel.desktop.sheets.SheetForm;
 import rondel.formats.export.ExportFormat;
 import rondel.gang.copies.DesignContents;
 import rondel.geometry.Box;
+import rondel.handoff.ledger.LedgerEntry;
 import rondel.job.Design;
+import rondel.job.HandOffSet;
 import rondel.job.Job;
 import rondel.job.Material;
 import rondel.job.MaterialRule;
@@ -74,6 +76,34 @@ final class Answers implements FileChoices, WindowQuestions {
     Optional<Function<GlyphSheet, GlyphPick>> glyph = Optional.empty();
     Optional<Function<Rgba, RecolourForm>> recolour = Optional.empty();
     ExportChoice choice = new ExportChoice(ExportFormat.PDF, false, 150, false);
+
+    Optional<UnaryOperator<HandOffSet>> handOffSet = Optional.empty();
+    Path handOffTarget;
+    boolean mayBeSold;
+
+    /** What was asked about before it was sold. */
+    List<LedgerEntry> held = List.of();
+
+    @Override
+    public Optional<HandOffSet> handOffSet(HandOffSet like, String title) {
+        return handOffSet.map(s -> s.apply(like));
+    }
+
+    @Override
+    public Optional<Path> handOffTarget(String suggested, boolean zip) {
+        return Optional.ofNullable(handOffTarget);
+    }
+
+    @Override
+    public boolean mayBeSold(String set, List<LedgerEntry> asked) {
+        held = asked;
+        return mayBeSold;
+    }
+
+    @Override
+    public boolean removeSet(String name) {
+        return true;
+    }
 
     @Override
     public Optional<PassKey> pass(List<Pass> passes, String title, String go) {

@@ -21,6 +21,7 @@ import rondel.formats.png.PngWriter;
 import rondel.formats.svg.SvgWriter;
 import rondel.geometry.Affine;
 import rondel.job.Element;
+import rondel.job.SheetId;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Severity;
 import rondel.lines.check.kinds.Unpaintable;
@@ -63,75 +64,68 @@ public enum ExportFormat {
         return this == PNG || this == JPG;
     }
 
-    /** @param size for pictures; vectors do not care */
-    public void write(Page page, PixelSize size, PictureSource pictures, OutputStream out) throws IOException {
-        switch (this) {
-            case SVG -> SvgWriter.write(page, pictures, out);
-            case PDF -> PdfWriter.write(page, pictures, out);
-            case PNG -> PngWriter.write(page, size, pictures, out);
-            case JPG -> JpegWriter.write(page, size, pictures, out);
-            case DXF -> dxf(page, DxfChoice.USUAL, out);
-        }
-    }
-
     /** Writes a file of one or several pages whole or not at all.
      *
      * @return what could not be painted, and has a marked box in its place */
     List<Finding> write(Exporting.Output output, PictureSource pictures, Replacing over) {
-        if (this == PDF) {
-            List<Finding> found = new ArrayList<>();
-            AtomicFile.write(output.file(), over, out -> PdfWriter.write(output.pages(), pictures, out));
-            output.pages().forEach(p -> found.addAll(Unpaintable.of(p.elements(), Affine.IDENTITY, p.media())));
-            return found.stream().distinct().toList();
-        }
-        if (this == SVG) {
-            AtomicFile.write(
-                    output.file(),
-                    over,
-                    out -> SvgWriter.write(output.pages().getFirst(), pictures, output.shared(), out));
-            return List.of();
-        }
-        if (this == DXF) {
-            Page page = output.pages().getFirst();
-            AtomicFile.write(output.file(), over, out -> dxf(page, output.dxf(), out));
-            return DxfWriter.dropsAny(page) ? List.of(Finding.of(Severity.NOTE, "dxfPictures")) : List.of();
-        }
-        if (!output.trimmed()) {
-            return write(output.pages().getFirst(), output.size(), pictures, output.file(), over);
-        }
         List<Finding> found = new ArrayList<>();
-        BufferedImage image = PageRaster.trimmed(PageRaster.paint(
-                output.pages().getFirst(),
-                output.size(),
-                pictures,
-                (e, why) -> found.add(Unpaintable.finding(e, why))));
-        AtomicFile.write(
-                output.file(), over, out -> PngWriter.write(image, output.size().ppi(), out));
+        AtomicFile.write(output.file(), over, out -> found.addAll(write(output, pictures, out)));
         return found.stream().distinct().toList();
     }
 
-    /** Writes the file whole or not at all.
+    /** Writes a page as is usual, whole or not at all.
      *
+     * @param size for pictures; vectors do not care
      * @return what could not be painted, and has a marked box in its place */
     public List<Finding> write(Page page, PixelSize size, PictureSource pictures, Path file, Replacing over) {
-        List<Finding> found = new ArrayList<>();
-        BiConsumer<Element, Throwable> failed = (e, why) -> found.add(Unpaintable.finding(e, why));
-        AtomicFile.write(file, over, out -> {
-            switch (this) {
-                case PNG -> PngWriter.write(page, size, pictures, out, failed);
-                case JPG -> JpegWriter.write(page, size, pictures, out, failed);
-                case PDF -> {
-                    PdfWriter.write(page, pictures, out);
-                    found.addAll(Unpaintable.of(page.elements(), Affine.IDENTITY, page.media()));
-                }
-                case SVG -> SvgWriter.write(page, pictures, out);
-                case DXF -> dxf(page, DxfChoice.USUAL, out);
-            }
-        });
-        return found.stream().distinct().toList();
+        ExportRequest usual = ExportRequest.of(this, new SheetId("page"));
+        return write(new Exporting.Output(file, List.of(page), size, false, List.of(), usual), pictures, over);
     }
 
-    private static void dxf(Page page, DxfChoice how, OutputStream out) throws IOException {
-        DxfWriter.write(page, how.version(), how.blocks(), how.looks(), out);
+    /** Writes the pages of a file.
+     *
+     * @return what could not be painted, and has a marked box in its place */
+    public List<Finding> write(Exporting.Output output, PictureSource pictures, OutputStream out) throws IOException {
+        Page page = output.pages().getFirst();
+        ExportRequest request = output.request();
+        List<Finding> found = new ArrayList<>();
+        BiConsumer<Element, Throwable> failed = (e, why) -> found.add(Unpaintable.finding(e, why));
+        switch (this) {
+            case PDF -> {
+                PdfWriter.write(output.pages(), pictures, out);
+                output.pages().forEach(p -> found.addAll(Unpaintable.of(p.elements(), Affine.IDENTITY, p.media())));
+            }
+            case SVG ->
+                SvgWriter.write(
+                        page,
+                        pictures,
+                        request.lines().shared(),
+                        request.how().svg().liveText(),
+                        out);
+            case DXF -> {
+                DxfChoice how = request.how().dxf();
+                DxfWriter.write(page, how.version(), how.blocks(), how.looks(), out);
+                if (DxfWriter.dropsAny(page)) {
+                    found.add(Finding.of(Severity.NOTE, "dxfPictures"));
+                }
+            }
+            case PNG -> {
+                BufferedImage image = PageRaster.paint(page, output.size(), pictures, failed);
+                PngWriter.write(
+                        output.trimmed() ? PageRaster.trimmed(image) : image,
+                        output.size().ppi(),
+                        out);
+            }
+            case JPG ->
+                JpegWriter.write(
+                        page,
+                        output.size(),
+                        pictures,
+                        request.how().jpeg().quality(),
+                        request.how().jpeg().matte(),
+                        out,
+                        failed);
+        }
+        return found.stream().distinct().toList();
     }
 }

@@ -5,17 +5,25 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import rondel.compose.tryout.TryOuts;
 import rondel.formats.page.Page;
+import rondel.geometry.Affine;
+import rondel.geometry.FillRule;
+import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.job.Sheet;
+import rondel.job.Traits;
 import rondel.job.Tree;
+import rondel.lines.pieces.UsedPieces;
 import rondel.operation.Targets;
+import rondel.paint.PaintedExtent;
 import rondel.words.Refusal;
+import rondel.words.Words;
 
 /** The pages that a request asks for, each with what its file may be named by. */
 final class ExportPages {
@@ -42,12 +50,18 @@ final class ExportPages {
             switch (request.each()) {
                 case SHEET -> pages.add(new Named(page(job, sheet, request.only()), sheet.name(), sheet, number));
                 case ELEMENT -> elements(sheet, number, pages);
+                case LEVEL -> level(sheet, number, pages);
+                case PIECE -> pieces(sheet, number, pages);
                 case ALTERNATIVE -> alternatives(sheet, number, pages);
             }
         }
         if (pages.isEmpty()) {
             throw Refusal.of(
-                    request.each() == ExportRequest.Each.ALTERNATIVE ? "export.noTryOut" : "export.nothingVisible");
+                    switch (request.each()) {
+                        case ALTERNATIVE -> "export.noTryOut";
+                        case PIECE -> "export.noPieces";
+                        default -> "export.nothingVisible";
+                    });
         }
         return pages;
     }
@@ -62,13 +76,60 @@ final class ExportPages {
                         .flatMap(GroupElement::everything)
                         .filter(e -> only.contains(e.id()))
                         .toList();
-        for (Element e : chosen) {
-            List<Element> kept = kept(sheet).apply(List.of(e));
-            if (!kept.isEmpty()) {
-                Page page = page(job, sheet, List.of(e.id()));
-                pages.add(new Named(page, Targets.display(e), sheet, number));
+        chosen.forEach(e -> add(Targets.display(e), List.of(e), sheet, number, pages));
+    }
+
+    /** A page of some elements, unless nothing of them goes out. */
+    private void add(String name, List<Element> elements, Sheet sheet, int number, List<Named> pages) {
+        if (!kept(sheet).apply(elements).isEmpty()) {
+            List<ElementId> ids = elements.stream().map(Element::id).toList();
+            pages.add(new Named(page(job, sheet, ids), name, sheet, number));
+        }
+    }
+
+    private void level(Sheet sheet, int number, List<Named> pages) {
+        List<Element> at = request.only().isEmpty()
+                ? sheet.elements()
+                : Targets.existing(job, request.only()).stream()
+                        .flatMap(id -> sheet.find(id).stream())
+                        .map(l -> l.element())
+                        .toList();
+        for (int i = 1; i < request.level(); i++) {
+            at = at.stream()
+                    .flatMap(e -> e.children().isEmpty() ? Stream.of(e) : e.children().stream())
+                    .toList();
+        }
+        at.stream()
+                .filter(e -> Page.made(e) && !sheet.parks(e))
+                .forEach(e -> add(Targets.display(e), List.of(e), sheet, number, pages));
+    }
+
+    /** Each piece in its own outline's box: what is printed as it is cut off, or, where its lines go too, with the bleed beyond them. */
+    private void pieces(Sheet sheet, int number, List<Named> pages) {
+        List<Element> made = sheet.elements().stream()
+                .filter(e -> Page.made(e) && !sheet.parks(e))
+                .toList();
+        for (UsedPieces.UsedPiece piece : UsedPieces.of(made)) {
+            List<Element> shown = what(sheet).kind() == ExportWhat.Kind.PRINT
+                    ? cutOff(piece, kept(sheet).apply(made))
+                    : kept(sheet).apply(piece.elements());
+            if (!shown.isEmpty()) {
+                String name = piece.name().isBlank() ? Words.of("preview.piece", pages.size() + 1) : piece.name();
+                pages.add(new Named(Page.around(job, name, piece.box(), shown), name, sheet, number));
             }
         }
+    }
+
+    private static List<Element> cutOff(UsedPieces.UsedPiece piece, List<Element> printed) {
+        List<Element> content = printed.stream()
+                .filter(e -> PaintedExtent.of(e, Affine.IDENTITY)
+                        .filter(b -> b.intersects(piece.box()))
+                        .isPresent())
+                .toList();
+        Clip edge = new Clip(piece.outline(), FillRule.EVEN_ODD);
+        return content.isEmpty()
+                ? List.of()
+                : List.of(new GroupElement(Traits.named(piece.name()), content, Optional.of(edge), Optional.empty()));
     }
 
     private void alternatives(Sheet sheet, int number, List<Named> pages) {
@@ -105,7 +166,19 @@ final class ExportPages {
                                 ? Page.cropped(from, sheet.id(), kept)
                                 : Page.ofElements(from, sheet.id(), only, kept);
                 };
-        return request.transparent() || leavesPaperOut(sheet) ? page.withoutPaper() : page;
+        Page arranged = request.format() == ExportFormat.SVG ? arranged(page) : page;
+        return request.transparent() || leavesPaperOut(sheet) ? arranged.withoutPaper() : arranged;
+    }
+
+    private Page arranged(Page page) {
+        SvgChoice how = request.how().svg();
+        List<Element> kept = how.pictures() ? page.elements() : GroupedElements.withoutPictures(page.elements());
+        return page.with(
+                switch (how.grouping()) {
+                    case AS_IN_JOB -> kept;
+                    case COLOURS -> GroupedElements.byColour(kept);
+                    case PIECES -> GroupedElements.byPiece(kept);
+                });
     }
 
     private ExportRequest.Frame usualFrame(List<ElementId> only) {

@@ -8,6 +8,7 @@ import rondel.formats.files.Replacing;
 import rondel.formats.page.Page;
 import rondel.formats.png.PixelSize;
 import rondel.job.Job;
+import rondel.job.SheetId;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Severity;
 import rondel.paint.PictureSource;
@@ -19,57 +20,57 @@ public final class Exporting {
 
     private Exporting() {}
 
-    /** One file with its pages; only a PDF has several. */
-    public record Output(Path file, List<Page> pages, PixelSize size, boolean trimmed, boolean shared, DxfChoice dxf) {}
+    /** One file with its pages; only a PDF has several.
+     *
+     * @param sheets of which it shows something
+     * @param trimmed whether edges on which nothing can be seen are cut off when it is painted */
+    public record Output(
+            Path file, List<Page> pages, PixelSize size, boolean trimmed, List<SheetId> sheets, ExportRequest request) {
+        public Output {
+            pages = List.copyOf(pages);
+            sheets = List.copyOf(sheets);
+        }
+    }
+
+    private static final PixelSize NO_PIXELS = new PixelSize(1, 1, 72);
 
     /** All files of a request, worked out before any is written.
      *
      * @param target its name; where there are several files, a pattern for their names
      * @throws rondel.words.Refusal if something that is asked for is not there */
-    public static List<Output> outputs(Job job, ExportRequest request, Path target) {
-        DxfChoice dxf = request.dxf().withLooks(job.roleLooks());
+    public static List<Output> outputs(Job job, ExportRequest asked, Path target) {
+        ExportRequest request =
+                asked.withHow(asked.how().withDxf(asked.how().dxf().withLooks(job.roleLooks())));
         List<ExportPages.Named> pages = new ExportPages(job, request).all();
-        boolean together = request.format() == ExportFormat.PDF && request.each() == ExportRequest.Each.SHEET;
-        if (together) {
+        if (request.format() == ExportFormat.PDF && request.each() == ExportRequest.Each.SHEET) {
             return List.of(new Output(
                     target,
                     pages.stream().map(ExportPages.Named::page).toList(),
-                    new PixelSize(1, 1, 72),
+                    NO_PIXELS,
                     false,
-                    request.lines().shared(),
-                    dxf));
+                    pages.stream().map(p -> p.of().id()).toList(),
+                    request));
         }
         List<Path> files = FileNamePattern.files(target, job, pages, request.each());
         List<Output> outputs = new ArrayList<>();
         for (int i = 0; i < pages.size(); i++) {
-            Page page = pages.get(i).page();
-            boolean exact = request.size().width().isPresent()
-                    || request.size().height().isPresent();
-            boolean trimmed = request.format() == ExportFormat.PNG
-                    && request.frame()
-                            .filter(f -> f == ExportRequest.Frame.SEEN)
-                            .isPresent()
-                    && !exact;
-            if (request.format().ofPixels()) {
-                RasterSize.Framed framed = request.size().of(page);
-                outputs.add(new Output(
-                        files.get(i),
-                        List.of(framed.page()),
-                        framed.size(),
-                        trimmed,
-                        request.lines().shared(),
-                        dxf));
-            } else {
-                outputs.add(new Output(
-                        files.get(i),
-                        List.of(page),
-                        new PixelSize(1, 1, 72),
-                        false,
-                        request.lines().shared(),
-                        dxf));
-            }
+            outputs.add(output(files.get(i), pages.get(i), request));
         }
         return outputs;
+    }
+
+    private static Output output(Path file, ExportPages.Named named, ExportRequest request) {
+        List<SheetId> sheet = List.of(named.of().id());
+        if (!request.format().ofPixels()) {
+            return new Output(file, List.of(named.page()), NO_PIXELS, false, sheet, request);
+        }
+        boolean exact =
+                request.size().width().isPresent() || request.size().height().isPresent();
+        boolean seen =
+                request.frame().filter(f -> f == ExportRequest.Frame.SEEN).isPresent();
+        RasterSize.Framed framed = request.size().of(named.page());
+        boolean trimmed = request.format() == ExportFormat.PNG && seen && !exact;
+        return new Output(file, List.of(framed.page()), framed.size(), trimmed, sheet, request);
     }
 
     /** Writes the files, each whole or not at all.

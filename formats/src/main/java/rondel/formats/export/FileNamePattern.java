@@ -8,11 +8,9 @@ import java.util.Locale;
 import java.util.Set;
 import rondel.job.Job;
 
-/** Names of several files from one: {@code {name}}, {@code {n}}, {@code {sheet}}, {@code {sheet-name}} and {@code {title}} stand for
+/** Names of several files from one: {@code {name}}, {@code {n}}, {@code {sheet}}, {@code {sheet-name}}, {@code {title}} and {@code {job}} stand for
  *  what each is; a name without any of them gets the name or the number of each before its ending. */
 final class FileNamePattern {
-
-    private static final int LONGEST = 80;
 
     private FileNamePattern() {}
 
@@ -28,11 +26,7 @@ final class FileNamePattern {
         Set<String> taken = new HashSet<>();
         for (int i = 0; i < pages.size(); i++) {
             ExportPages.Named page = pages.get(i);
-            String filled = name.replace("{name}", plain(page.name()))
-                    .replace("{n}", Integer.toString(i + 1))
-                    .replace("{sheet}", Integer.toString(page.sheet()))
-                    .replace("{sheet-name}", plain(page.of().name()))
-                    .replace("{title}", plain(job.title()));
+            String filled = FileNames.of(name.replace("{n}", Integer.toString(i + 1)), job, page.of(), page.name());
             files.add(pattern.resolveSibling(unique(filled, taken)));
         }
         return files;
@@ -45,12 +39,5 @@ final class FileNamePattern {
             one = name.substring(0, dot) + "-" + i + name.substring(dot);
         }
         return one;
-    }
-
-    /** What every file system takes. */
-    private static String plain(String text) {
-        String kept = text.strip().replaceAll("[^\\p{L}\\p{Nd} _.()+-]+", "-").replaceAll("^[.\\s-]+|[.\\s-]+$", "");
-        String shorter = kept.length() > LONGEST ? kept.substring(0, LONGEST) : kept;
-        return shorter.isEmpty() ? "unnamed" : shorter;
     }
 }

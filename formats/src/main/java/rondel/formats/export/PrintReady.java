@@ -49,6 +49,11 @@ public record PrintReady(Job job, List<SheetId> sheets, Map<Role, String> names)
         return all;
     }
 
+    /** How its pages look on a screen: what is printed, with the lines on it. */
+    public List<Page> looks() {
+        return sheets.stream().map(id -> page(job.sheet(id), ExportWhat.PROOF)).toList();
+    }
+
     private Page page(Sheet sheet, ExportWhat what) {
         ExportRequest request = ExportRequest.of(ExportFormat.PDF, sheet.id())
                 .withWhat(what)

@@ -53,6 +53,11 @@ public final class OwnFolders {
         return state().resolve("shops");
     }
 
+    /** What was published in the shop that comes along. */
+    public static Path shop() {
+        return state().resolve("stand-in-shop");
+    }
+
     private static Path state() {
         return Optional.ofNullable(System.getProperty("rondel.state"))
                 .map(Path::of)

@@ -9,34 +9,21 @@ import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
+import java.util.Locale;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import rondel.formats.export.ExportFormat;
-import rondel.formats.export.ExportRequest;
-import rondel.formats.export.ExportWhat;
-import rondel.formats.export.Exporting;
-import rondel.formats.export.PrintReady;
-import rondel.formats.export.RasterSize;
 import rondel.formats.files.AtomicFile;
 import rondel.formats.files.Replacing;
 import rondel.formats.files.WholeFolder;
-import rondel.formats.ledger.LedgerFiles;
 import rondel.handoff.ledger.Ledger;
 import rondel.handoff.ledger.LedgerEntry;
-import rondel.job.HandOffOutput;
-import rondel.job.HandOffOutput.What;
 import rondel.job.HandOffSet;
 import rondel.job.Job;
-import rondel.job.Sheet;
-import rondel.job.SheetId;
 import rondel.lines.check.Finding;
 import rondel.paint.PictureSource;
 import rondel.progress.Advance;
 import rondel.progress.Cancellation;
-import rondel.run.passes.SheetLines;
 import rondel.text.FontBook;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -68,6 +55,10 @@ public final class HandOffRun {
         this.now = now.truncatedTo(ChronoUnit.DAYS);
     }
 
+    public HandOffSet set() {
+        return set;
+    }
+
     /** What of the job may not be sold, or is not known; nothing for a set that is not for sale. */
     public List<LedgerEntry> held() {
         return set.forSale()
@@ -94,12 +85,7 @@ public final class HandOffRun {
             Path workshop = Files.createTempDirectory("rondel-hand-off");
             try {
                 List<Finding> findings = made(workshop);
-                return target.getFileName()
-                                .toString()
-                                .toLowerCase(java.util.Locale.ROOT)
-                                .endsWith(".zip")
-                        ? zipped(workshop, target, findings)
-                        : placed(workshop, target, findings);
+                return isZip(target) ? zipped(workshop, target, findings) : placed(workshop, target, findings);
             } finally {
                 WholeFolder.delete(workshop);
             }
@@ -108,116 +94,31 @@ public final class HandOffRun {
         }
     }
 
-    private List<Finding> made(Path folder) throws IOException {
+    /** The files that it will have, before any is made. */
+    public List<PlannedFile> plan() {
+        return HandOffPlan.of(job, set, pictures, fonts, now);
+    }
+
+    private static boolean isZip(Path target) {
+        return target.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".zip");
+    }
+
+    private List<Finding> made(Path folder) {
+        List<PlannedFile> planned = plan();
+        if (planned.isEmpty()) {
+            throw Refusal.of("handoff.nothingIn", set.name());
+        }
         List<Finding> findings = new ArrayList<>();
-        for (int i = 0; i < set.outputs().size(); i++) {
+        for (int i = 0; i < planned.size(); i++) {
             Cancellation.check();
-            Advance.to(i, set.outputs().size());
-            findings.addAll(output(set.outputs().get(i), folder));
+            Advance.to(i, planned.size());
+            PlannedFile file = planned.get(i);
+            AtomicFile.write(
+                    folder.resolve(file.name()),
+                    Replacing.ANYTHING,
+                    out -> findings.addAll(file.content().write(out)));
         }
         return findings.stream().distinct().toList();
-    }
-
-    private List<SheetId> sheets() {
-        return job.sheets().stream().map(Sheet::id).toList();
-    }
-
-    /** The sheets on which there is something of what goes out; where there is nothing, no file is made. */
-    private List<SheetId> sheetsWith(What what) {
-        return job.sheets().stream()
-                .filter(s -> switch (what) {
-                    case PRINT -> SheetLines.prints(s);
-                    case LINES -> !SheetLines.of(s).isEmpty();
-                    default -> SheetLines.prints(s) || !SheetLines.of(s).isEmpty();
-                })
-                .map(Sheet::id)
-                .toList();
-    }
-
-    /** Without sheets of stock, whose copies are all alike, where there are others. */
-    private List<SheetId> designs(List<SheetId> sheets) {
-        List<SheetId> own =
-                sheets.stream().filter(s -> job.sheet(s).planned().isEmpty()).toList();
-        return own.isEmpty() ? sheets : own;
-    }
-
-    private List<Finding> output(HandOffOutput o, Path folder) throws IOException {
-        if (o.what() == What.LEDGER) {
-            ledger(o, folder);
-            return List.of();
-        }
-        if (o.what() == What.PRINT_READY) {
-            printReady(o, folder);
-            return List.of();
-        }
-        List<SheetId> with =
-                o.each() == HandOffOutput.Each.ELEMENT ? designs(sheetsWith(o.what())) : sheetsWith(o.what());
-        if (with.isEmpty()) {
-            return List.of();
-        }
-        ExportFormat format = ExportFormat.of(Path.of(o.pattern()));
-        ExportRequest request = ExportRequest.of(format, with.getFirst())
-                .withSheets(with)
-                .withSize(size(o))
-                .withTransparent(o.transparent())
-                .withEach(
-                        o.each() == HandOffOutput.Each.ELEMENT ? ExportRequest.Each.ELEMENT : ExportRequest.Each.SHEET);
-        Optional<ExportWhat> what =
-                switch (o.what()) {
-                    case PRINT -> Optional.of(ExportWhat.PRINT);
-                    case LINES -> Optional.of(ExportWhat.LINES);
-                    case PROOF -> Optional.of(ExportWhat.PROOF);
-                    default -> Optional.of(ExportWhat.ALL);
-                };
-        boolean together = format == ExportFormat.PDF && o.each() == HandOffOutput.Each.SHEET;
-        Path name = together ? named(o, folder) : folder.resolve(o.pattern());
-        List<Exporting.Output> outputs = Exporting.outputs(job, request.withWhat(what.get()), name);
-        List<Exporting.Output> shown = outputs.stream().filter(this::showsAny).toList();
-        return Exporting.write(shown, request.withWhat(what.get()), pictures, f -> Replacing.ANYTHING);
-    }
-
-    /** A sheet without lines makes no file of lines. */
-    private boolean showsAny(Exporting.Output o) {
-        return o.pages().stream().anyMatch(p -> !p.elements().isEmpty());
-    }
-
-    private static RasterSize size(HandOffOutput o) {
-        return new RasterSize(
-                o.ppi().orElse(RasterSize.USUAL.ppi()),
-                o.width(),
-                java.util.OptionalInt.empty(),
-                RasterSize.USUAL.fit());
-    }
-
-    private Path named(HandOffOutput o, Path folder) {
-        String name = o.pattern()
-                .replace("{title}", job.title().replaceAll("[^\\p{L}\\p{Nd} _.()+-]+", "-"))
-                .replaceAll("-?\\{[a-z-]+}", "");
-        return folder.resolve(name);
-    }
-
-    private void printReady(HandOffOutput o, Path folder) {
-        if (!o.ending().equals("pdf")) {
-            throw Refusal.of(
-                    "handoff.unknownEnding", o.pattern(), o.what().name().toLowerCase(java.util.Locale.ROOT));
-        }
-        PrintReady ready = new PrintReady(job, sheets(), Map.of());
-        AtomicFile.write(named(o, folder), Replacing.ANYTHING, out -> ready.write(pictures, now, out));
-    }
-
-    private void ledger(HandOffOutput o, Path folder) {
-        List<LedgerEntry> entries = Ledger.of(job, fonts);
-        String text =
-                switch (o.ending()) {
-                    case "csv" -> LedgerFiles.csv(entries);
-                    case "json" -> LedgerFiles.json(entries).toPrettyString() + "\n";
-                    default ->
-                        throw Refusal.of(
-                                "handoff.unknownEnding",
-                                o.pattern(),
-                                o.what().name().toLowerCase(java.util.Locale.ROOT));
-                };
-        AtomicFile.write(named(o, folder), Replacing.ANYTHING, out -> out.write(text.getBytes(StandardCharsets.UTF_8)));
     }
 
     private static List<Path> inOrder(Path folder) throws IOException {

@@ -9,6 +9,7 @@ import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Located;
 import rondel.job.Media;
@@ -116,7 +117,7 @@ public record Page(
         Set<ElementId> wanted = Tree.outermost(job, only);
         Sheet sheet = job.sheet(sheetId);
         List<Element> onSheet = sheet.elements().stream()
-                .flatMap(rondel.job.GroupElement::everything)
+                .flatMap(GroupElement::everything)
                 .filter(e -> wanted.contains(e.id()))
                 .map(e -> placed(sheet.find(e.id()).orElseThrow()))
                 .toList();
@@ -124,6 +125,26 @@ public record Page(
             throw Refusal.of("export.otherSheet", sheet.name());
         }
         return onSheet;
+    }
+
+    /** Elements of a sheet in a frame on it, with what of them reaches beyond; no paper.
+     *
+     * @param elements as they lie on the sheet */
+    public static Page around(Job job, String title, Box frame, List<Element> elements) {
+        Box all = Box.around(elements.stream()
+                        .flatMap(e -> e instanceof GroupElement g && g.clip().isPresent()
+                                ? java.util.stream.Stream.of(frame)
+                                : InkExtent.of(e, Affine.IDENTITY).stream())
+                        .toList())
+                .map(b -> b.union(frame))
+                .orElse(frame);
+        return new Page(
+                title,
+                exact(all.width()),
+                exact(all.height()),
+                Optional.empty(),
+                moved(elements, -all.x(), -all.y()),
+                job.media());
     }
 
     private static Page cropped(Job job, String title, List<Element> onSheet) {
@@ -158,6 +179,11 @@ public record Page(
     /** Rounded to a millionth of a micron, so that a typed 76.2 mm is written as 76.2. */
     private static double exact(double mm) {
         return Math.rint(mm * 1e9) / 1e9;
+    }
+
+    /** The same page with other elements. */
+    public Page with(List<Element> other) {
+        return new Page(title, width, height, paper, other, media, trim);
     }
 
     public Page withoutPaper() {

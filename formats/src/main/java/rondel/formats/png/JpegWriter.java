@@ -1,7 +1,8 @@
 package rondel.formats.png;
 
-import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -17,37 +18,47 @@ import javax.imageio.stream.ImageOutputStream;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
 import rondel.formats.page.Page;
 import rondel.job.Element;
+import rondel.job.Rgba;
+import rondel.paint.Colours;
 import rondel.paint.PictureSource;
 
-/** A page as a JPEG file of high quality; what is transparent becomes white, as JPEG has no alpha. */
+/** A page as a JPEG file whose colours say that they are sRGB; JPEG has no alpha. */
 public final class JpegWriter {
 
-    private static final float QUALITY = 0.92f;
     private static final String FORMAT = "javax_imageio_jpeg_image_1.0";
 
     private JpegWriter() {}
 
-    public static void write(Page page, PixelSize size, PictureSource pictures, OutputStream out) throws IOException {
-        write(page, size, pictures, out, (e, why) -> {});
+    /** @param quality from 0 to 1
+     *  @param matte what is seen where the page is transparent
+     *  @param failed hears what can't be painted, and has a marked box in its place */
+    public static void write(
+            Page page,
+            PixelSize size,
+            PictureSource pictures,
+            double quality,
+            Rgba matte,
+            OutputStream out,
+            BiConsumer<Element, Throwable> failed)
+            throws IOException {
+        write(PageRaster.paint(page, size, pictures, failed), size.ppi(), quality, matte, out);
     }
 
-    /** @param failed hears what can't be painted, and has a marked box in its place */
-    public static void write(
-            Page page, PixelSize size, PictureSource pictures, OutputStream out, BiConsumer<Element, Throwable> failed)
+    public static void write(BufferedImage painted, double ppi, double quality, Rgba matte, OutputStream out)
             throws IOException {
-        BufferedImage image = new BufferedImage(size.width(), size.height(), BufferedImage.TYPE_INT_RGB);
+        BufferedImage image = new BufferedImage(painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
-        g.setColor(Color.WHITE);
-        g.fillRect(0, 0, size.width(), size.height());
-        g.drawImage(PageRaster.paint(page, size, pictures, failed), 0, 0, null);
+        g.setColor(Colours.awt(matte.withAlpha(255)));
+        g.fillRect(0, 0, image.getWidth(), image.getHeight());
+        g.drawImage(painted, 0, 0, null);
         g.dispose();
         ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
         try (ImageOutputStream stream = new MemoryCacheImageOutputStream(out)) {
             ImageWriteParam how = writer.getDefaultWriteParam();
             how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-            how.setCompressionQuality(QUALITY);
+            how.setCompressionQuality((float) quality);
             writer.setOutput(stream);
-            writer.write(null, new IIOImage(image, null, density(writer, image, how, size.ppi())), how);
+            writer.write(null, new IIOImage(image, null, density(writer, image, how, ppi)), how);
         } finally {
             writer.dispose();
         }
@@ -65,6 +76,9 @@ public final class JpegWriter {
                 jfif.setAttribute("Xdensity", density);
                 jfif.setAttribute("Ydensity", density);
                 jfif.setAttribute("resUnits", "1");
+                IIOMetadataNode profile = new IIOMetadataNode("app2ICC");
+                profile.setUserObject(ICC_Profile.getInstance(ColorSpace.CS_sRGB));
+                jfif.appendChild(profile);
                 metadata.setFromTree(FORMAT, root);
             }
         }

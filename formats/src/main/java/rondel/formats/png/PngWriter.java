@@ -16,7 +16,7 @@ import rondel.formats.page.Page;
 import rondel.job.Element;
 import rondel.paint.PictureSource;
 
-/** A page as a PNG file whose pHYs tag says its true size. */
+/** A page as a PNG file whose pHYs tag says its true size, and whose sRGB tag says what its colours are. */
 public final class PngWriter {
 
     private PngWriter() {}
@@ -44,6 +44,9 @@ public final class PngWriter {
             size.setAttribute("unitSpecifier", "meter");
             IIOMetadataNode root = new IIOMetadataNode("javax_imageio_png_1.0");
             root.appendChild(size);
+            IIOMetadataNode colours = new IIOMetadataNode("sRGB");
+            colours.setAttribute("renderingIntent", "Perceptual");
+            root.appendChild(colours);
             metadata.mergeTree("javax_imageio_png_1.0", root);
             writer.setOutput(stream);
             writer.write(new IIOImage(image, null, metadata));

@@ -41,12 +41,20 @@ final class SvgElements {
     private final SvgDefinitions definitions;
     private final SvgPaints paints;
     private final boolean shared;
+    private final boolean liveText;
     private final Set<String> ids = new HashSet<>(Set.of("paper"));
     private final Map<String, Integer> numbered = new HashMap<>();
 
-    /** @param shared whether copies of a design are drawn once, and used */
-    SvgElements(Map<MediaId, Media> media, PictureSource pictures, SvgDefinitions definitions, boolean shared) {
+    /** @param shared whether copies of a design are drawn once, and used
+     *  @param liveText whether text that SVG can set is text, and not its outlines */
+    SvgElements(
+            Map<MediaId, Media> media,
+            PictureSource pictures,
+            SvgDefinitions definitions,
+            boolean shared,
+            boolean liveText) {
         this.shared = shared;
+        this.liveText = liveText;
         this.media = media;
         this.pictures = pictures;
         this.definitions = definitions;
@@ -73,6 +81,7 @@ final class SvgElements {
         Affine own = toMm.times(e.placement());
         switch (e) {
             case ShapeElement s -> drawn(xml, s, s.outline(), s.rule(), s.fill(), s.stroke(), Optional.empty(), own);
+            case TextElement t when liveText && LiveText.sets(t.lettering()) -> live(xml, t, own);
             case TextElement t ->
                 drawn(xml, t, t.outline(), FillRule.NON_ZERO, t.fill(), t.stroke(), Optional.of(t.content()), own);
             case PictureElement p -> picture(xml, p);
@@ -163,6 +172,16 @@ final class SvgElements {
         paints.stroke(xml, stroke, decimals);
         title(xml, title);
         xml.close(tag);
+    }
+
+    private void live(XmlText xml, TextElement t, Affine own) {
+        String title = begin(xml, "text", t);
+        LiveText.attributes(xml, t.lettering());
+        paints.fill(xml, t.fill());
+        paints.stroke(xml, t.stroke(), NumberText.decimals(scale(own)));
+        title(xml, title);
+        LiveText.lines(xml, t.lettering());
+        xml.close("text");
     }
 
     /** Where a placement moves the origin to, if it does nothing else. */

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.Optional;
 import rondel.formats.page.Page;
 import rondel.geometry.Affine;
@@ -14,21 +15,26 @@ import rondel.paint.PictureSource;
  *  said by attributes, pictures are embedded, and text is its outlines. */
 public final class SvgWriter {
 
+    private static final String UNITS =
+            "%s x %s mm; one user unit is 1 mm, which is 96/25.4 px of CSS (CSS Values 3, 6.2: 96 px are 1 in).";
+
     private SvgWriter() {}
 
-    /** As {@link #write(Page, PictureSource, boolean, OutputStream)}, with copies written out. */
+    /** As {@link #write(Page, PictureSource, boolean, boolean, OutputStream)}, with copies written out and text as outlines. */
     public static void write(Page page, PictureSource pictures, OutputStream out) throws IOException {
-        write(page, pictures, false, out);
+        write(page, pictures, false, false, out);
     }
 
     /** Writes as it goes: a page of ten thousand copies is never in memory as a whole.
      *
-     * @param shared whether copies of a design are drawn once, and used */
-    public static void write(Page page, PictureSource pictures, boolean shared, OutputStream out) throws IOException {
+     * @param shared whether copies of a design are drawn once, and used
+     * @param liveText whether text that SVG can set is text, and not its outlines */
+    public static void write(Page page, PictureSource pictures, boolean shared, boolean liveText, OutputStream out)
+            throws IOException {
         try (SpilledText body = new SpilledText()) {
             SvgDefinitions definitions = new SvgDefinitions();
             XmlText xml = new XmlText(1, Optional.of(body::append));
-            body(page, new SvgElements(page.media(), pictures, definitions, shared), xml);
+            body(page, new SvgElements(page.media(), pictures, definitions, shared, liveText), xml);
             xml.finish();
             XmlText head = head(page);
             if (!definitions.isEmpty()) {
@@ -76,6 +82,8 @@ public final class SvgWriter {
                 .attribute("width", w + "mm")
                 .attribute("height", h + "mm")
                 .attribute("viewBox", "0 0 " + w + " " + h);
+        // For who opens it by hand: programs differ in what they take a unit for where none is said.
+        all.open("desc").text(String.format(Locale.ROOT, UNITS, w, h)).close("desc");
         if (!page.title().isBlank()) {
             all.open("title").text(page.title()).close("title");
         }

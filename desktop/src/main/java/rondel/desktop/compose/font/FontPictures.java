@@ -10,7 +10,7 @@ import java.util.function.Consumer;
 import javafx.scene.image.Image;
 import rondel.desktop.desk.LastUsed;
 import rondel.desktop.desk.Workers;
-import rondel.desktop.sheet.ScenePainting;
+import rondel.desktop.look.FxPictures;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -56,7 +56,7 @@ final class FontPictures {
         }
         workers.paint(() -> wanted.getAsBoolean() ? painted(font, words) : Optional.<BufferedImage>empty(), painted -> {
             if (wanted.getAsBoolean()) {
-                Optional<Image> image = painted.map(ScenePainting::image);
+                Optional<Image> image = painted.map(FxPictures::of);
                 kept.put(key, image);
                 ready.accept(image);
             }

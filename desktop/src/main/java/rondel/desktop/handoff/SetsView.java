@@ -1,0 +1,106 @@
+package rondel.desktop.handoff;
+
+import java.util.List;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import rondel.desktop.command.CommandButton;
+import rondel.desktop.command.Commands;
+import rondel.desktop.handoff.making.HandOffModel;
+import rondel.job.HandOffSet;
+import rondel.words.Words;
+
+/** The sets of files that can leave the job: its own, and those that ship. */
+public final class SetsView extends VBox {
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private final HandOffModel model;
+    private final VBox cards = new VBox(8);
+    private List<HandOffSet> shown = List.of();
+
+    public SetsView(HandOffModel model, Commands commands) {
+        super(10);
+        this.model = model;
+        setId("handoff-left");
+        getStyleClass().addAll("side", "shelf");
+        Label title = new Label(Words.of("handoff.sets"));
+        title.getStyleClass().add("side-title");
+        ScrollPane scroll = new ScrollPane(cards);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        FlowPane buttons = new FlowPane(6, 6);
+        for (String id : List.of("newSet", "changeSet", "removeSet")) {
+            buttons.getChildren().add(CommandButton.of(commands.get(id)));
+        }
+        getChildren().addAll(title, scroll, buttons);
+        model.onChange(this::follow);
+        follow();
+    }
+
+    private void follow() {
+        List<HandOffSet> sets = model.sets();
+        if (!sets.equals(shown)) {
+            shown = sets;
+            cards.getChildren().clear();
+            for (int i = 0; i < sets.size(); i++) {
+                cards.getChildren().add(new Card(i, sets.get(i)));
+            }
+        }
+        HandOffSet chosen = model.set();
+        cards.getChildren().forEach(c -> {
+            if (c instanceof Card card) {
+                card.pseudoClassStateChanged(CHOSEN, card.set.name().equals(chosen.name()));
+            }
+        });
+    }
+
+    /** One set. */
+    private final class Card extends VBox {
+
+        private final HandOffSet set;
+
+        Card(int at, HandOffSet set) {
+            super(3);
+            this.set = set;
+            setId("set-" + (at + 1));
+            getStyleClass().add("pass-card");
+            setFocusTraversable(true);
+            setAccessibleText(set.name());
+            Label name = new Label(set.name());
+            name.getStyleClass().add("pass-name");
+            name.setWrapText(true);
+            Label what = new Label(Words.of("handoff.outputs", set.outputs().size())
+                    + (set.forSale() ? Words.of("handoff.forSale") : "")
+                    + (model.isOwn(set) ? Words.of("handoff.own") : ""));
+            what.getStyleClass().add("quiet");
+            what.setWrapText(true);
+            getChildren().addAll(name, what);
+            setOnMousePressed(e -> {
+                requestFocus();
+                model.choose(set.name());
+            });
+            setOnKeyPressed(e -> {
+                if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                    model.choose(set.name());
+                    e.consume();
+                } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
+                    go(at + (e.getCode() == KeyCode.DOWN ? 1 : -1));
+                    e.consume();
+                }
+            });
+        }
+    }
+
+    private void go(int at) {
+        if (at >= 0 && at < cards.getChildren().size() && cards.getChildren().get(at) instanceof Card card) {
+            card.requestFocus();
+            model.choose(card.set.name());
+        }
+    }
+}
