@@ -127,7 +127,7 @@ class HandOffCommandsTest extends CommandLineFixture {
         try (java.util.zip.ZipFile zip =
                 new java.util.zip.ZipFile(folder.resolve("shop.zip").toFile())) {
             assertThat(zip.stream().map(java.util.zip.ZipEntry::getName))
-                    .anyMatch(n -> n.endsWith(".png"))
+                    .anyMatch(n -> n.endsWith("-picture.jpg"))
                     .anyMatch(n -> n.endsWith(".csv"));
         }
     }

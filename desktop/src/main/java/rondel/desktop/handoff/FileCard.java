@@ -78,7 +78,8 @@ final class FileCard extends VBox {
                     .ifPresentOrElse(this::show, () -> show(look.get().words()));
         }
         String sizes = FileWords.size(file, model.desk().bench().job().unit());
-        size.setText(look.map(l -> sizes + (file.pixels().isPresent() ? ", " : "\n") + FileWords.bytes(file, l)).orElse(sizes));
+        size.setText(look.map(l -> sizes + (sizes.contains("\n") ? ", " : "\n") + FileWords.bytes(file, l))
+                .orElse(sizes));
         setAccessibleText(file.name() + ", " + sizes.replace("\n", ", "));
         int found = model.findings(file).size();
         checks.setVisible(found > 0);

@@ -58,7 +58,7 @@ final class LedgerSection extends VBox {
                 "handoff.entry",
                 Words.of("ledger.kind." + e.kind()),
                 e.thing(),
-                from.isEmpty() ? Words.of("ledger.nobodySays") : from,
+                from.isEmpty() ? Words.of("handoff.nobodySays") : from,
                 Words.of("licence." + e.licence()));
     }
 }

@@ -15,6 +15,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.look.ChoiceNames;
 import rondel.job.HandOffOutput;
@@ -25,10 +26,11 @@ import rondel.words.Words;
 /** A hand-off set to be filled in: its name, whether it is for sale, whose mark its pictures have, and its outputs. */
 final class SetForm extends VBox {
 
-    private static final double WIDE = 640;
+    private static final double WIDE = 720;
     private static final double TALL = 260;
-    private static final int NAME = 24;
-    private static final int PIXELS = 5;
+    private static final double WHAT = 190;
+    private static final double EACH = 118;
+    private static final double PIXELS = 72;
 
     private final TextField name = new TextField();
     private final CheckBox sale = new CheckBox(Words.of("handoff.setForSale"));
@@ -48,6 +50,7 @@ final class SetForm extends VBox {
         ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
         scroll.setPrefSize(WIDE, TALL);
+        scroll.setMinWidth(WIDE);
         Button add = new Button(Words.of("handoff.addOutput"));
         add.setId("set-add");
         add.setOnAction(
@@ -109,10 +112,13 @@ final class SetForm extends VBox {
             each.setValue(of.each());
             each.setAccessibleText(Words.of("handoff.eachLabel"));
             pattern.setText(of.pattern());
-            pattern.setPrefColumnCount(NAME);
+            what.setMinWidth(WHAT);
+            each.setMinWidth(EACH);
+            HBox.setHgrow(pattern, Priority.ALWAYS);
             pattern.setAccessibleText(Words.of("handoff.patternLabel"));
             of.width().ifPresent(w -> pixels.setText(String.valueOf(w)));
-            pixels.setPrefColumnCount(PIXELS);
+            pixels.setMinWidth(PIXELS);
+            pixels.setPrefWidth(PIXELS);
             pixels.setPromptText(Words.of("handoff.pixelsPrompt"));
             pixels.setAccessibleText(Words.of("handoff.pixelsLabel"));
             Button away = new Button("×");

@@ -5,6 +5,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.Optional;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.export.JpegChoice;
@@ -59,11 +60,13 @@ public record FileLook(Optional<BufferedImage> picture, String words, long bytes
     }
 
     /** From two small pictures: how much more the larger has tells how much more the file will have. */
-    private static long guessed(PlannedFile file, BufferedImage large, Page page, PictureSource pictures)
+    private static long guessed(PlannedFile file, BufferedImage shown, Page page, PictureSource pictures)
             throws IOException {
-        boolean jpeg = ExportFormat.of(java.nio.file.Path.of(file.name())) == ExportFormat.JPG;
-        int side = Math.max(large.getWidth(), large.getHeight());
-        BufferedImage small = PageRaster.paint(page, within(page, side / 2), pictures);
+        boolean jpeg = ExportFormat.of(Path.of(file.name())) == ExportFormat.JPG;
+        int side = Math.max(shown.getWidth(), shown.getHeight());
+        // What JPEG makes of smooth areas shows in larger pictures only.
+        BufferedImage large = jpeg ? PageRaster.paint(page, within(page, side * 3), pictures) : shown;
+        BufferedImage small = jpeg ? shown : PageRaster.paint(page, within(page, side / 2), pictures);
         double b1 = encoded(small, jpeg);
         double b2 = encoded(large, jpeg);
         double n1 = (double) small.getWidth() * small.getHeight();
