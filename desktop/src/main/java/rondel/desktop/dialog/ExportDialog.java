@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.beans.Observable;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -41,6 +42,7 @@ public final class ExportDialog {
     private final FigureField ppi = new FigureField("export-ppi", Figure.number("", 1, 50, 1, MOST_PPI));
     private final TextField width = new TextField();
     private final TextField height = new TextField();
+    private final HBox pixels = new HBox(6, width, height, fit);
     private final CheckBox all = new CheckBox(Words.of("export.allSheets"));
     private final CheckBox selection = new CheckBox(Words.of("export.selection"));
     private final CheckBox transparent = new CheckBox(Words.of("export.transparent"));
@@ -91,9 +93,7 @@ public final class ExportDialog {
         height.setAccessibleText(Words.of("export.height"));
         var ofPixels = kind.valueProperty().map(k -> !k.ofPixels());
         ppi.disableProperty().bind(ofPixels);
-        width.disableProperty().bind(ofPixels);
-        height.disableProperty().bind(ofPixels);
-        fit.disableProperty().bind(ofPixels);
+        pixels.disableProperty().bind(ofPixels);
         all.setId("export-all");
         all.setDisable(!several);
         selection.setId("export-selection");
@@ -106,7 +106,15 @@ public final class ExportDialog {
         level.visibleProperty().bind(each.valueProperty().map(e -> e.value() == ExportRequest.Each.LEVEL));
         level.managedProperty().bind(level.visibleProperty());
         level.setAccessibleText(Words.of("export.levelLabel"));
-        kind.valueProperty().subscribe(how::show);
+        kind.valueProperty().subscribe(k -> {
+            how.show(k);
+            // Each kind has other choices, and the dialog room for just those.
+            Platform.runLater(() -> {
+                if (how.getScene() != null && how.getScene().getWindow() != null) {
+                    how.getScene().getWindow().sizeToScene();
+                }
+            });
+        });
         how.changes().forEach(o -> o.addListener(x -> tell()));
         kind.valueProperty().subscribe(k -> byRole.setSelected(k == ExportFormat.SVG));
         summary.setId("export-summary");
@@ -173,7 +181,7 @@ public final class ExportDialog {
                 .row("export.frame", frame)
                 .row("export.files", new HBox(6, each, level))
                 .row("export.ppi", ppi)
-                .row("export.pixels", new HBox(6, width, height, fit))
+                .row("export.pixels", pixels)
                 .row(all)
                 .row(selection)
                 .row(transparent)

@@ -70,7 +70,7 @@ final class FormatChoicesForm extends VBox {
                                 List.of(labelled("export.quality.label", quality), labelled("export.matte", matte));
                             case PNG -> List.<Node>of();
                         });
-        setVisible(!getChildren().isEmpty());
+        setDisable(getChildren().isEmpty());
     }
 
     private static HBox labelled(String key, Node field) {

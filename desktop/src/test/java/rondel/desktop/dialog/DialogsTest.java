@@ -30,7 +30,9 @@ import rondel.desktop.files.Questions;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.sheets.SheetFormat;
+import rondel.formats.dxf.DxfVersion;
 import rondel.formats.export.ExportFormat;
+import rondel.formats.export.SvgChoice;
 import rondel.geometry.Axis;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
@@ -171,6 +173,37 @@ class DialogsTest extends DialogFixture {
         });
         assertThat(form)
                 .contains(new FillInForm(Map.of(name, "Ann"), Map.of(photo, file), Map.of(Rgba.BLACK, Rgba.BLACK)));
+    }
+
+    @Test
+    void eachKindOfFileHasItsOwnChoices() throws Exception {
+        ExportChoice svg = agreed(() -> dialogs.export(true, true, SUMMARY::of), () -> {
+                    this.<ChoiceBox<ExportFormat>>at("export-kind").setValue(ExportFormat.SVG);
+                    this.<ChoiceBox<SvgChoice.Grouping>>at("export-grouping").setValue(SvgChoice.Grouping.PIECES);
+                    this.<CheckBox>at("export-live-text").setSelected(true);
+                })
+                .orElseThrow();
+        assertThat(svg.how().svg()).isEqualTo(new SvgChoice(SvgChoice.Grouping.PIECES, true, true));
+        ExportChoice dxf = agreed(() -> dialogs.export(true, true, SUMMARY::of), () -> {
+                    this.<ChoiceBox<ExportFormat>>at("export-kind").setValue(ExportFormat.DXF);
+                    this.<ChoiceBox<DxfVersion>>at("export-dxf-version").setValue(DxfVersion.R12);
+                    this.<CheckBox>at("export-blocks").setSelected(true);
+                })
+                .orElseThrow();
+        assertThat(dxf.how().dxf().version()).isEqualTo(DxfVersion.R12);
+        assertThat(dxf.how().dxf().blocks()).isTrue();
+        ExportChoice jpeg = agreed(() -> dialogs.export(true, true, SUMMARY::of), () -> {
+                    this.<ChoiceBox<ExportFormat>>at("export-kind").setValue(ExportFormat.JPG);
+                    type("export-quality", "60");
+                })
+                .orElseThrow();
+        assertThat(jpeg.how().jpeg().quality()).isEqualTo(0.6);
+        ExportChoice print = agreed(() -> dialogs.export(true, true, SUMMARY::of), () -> {
+                    this.<CheckBox>at("export-print-ready").setSelected(true);
+                    assertThat(this.<Labeled>at("export-summary").getText()).contains("PDF/X-4", "one page");
+                })
+                .orElseThrow();
+        assertThat(print.printReady()).isTrue();
     }
 
     @Test
