@@ -80,7 +80,8 @@ public final class Exporting {
     public static List<Finding> write(
             List<Output> outputs, ExportRequest request, PictureSource pictures, Function<Path, Replacing> over) {
         List<Finding> found = new ArrayList<>();
-        if (request.transparent() && request.format() == ExportFormat.JPG) {
+        boolean onWhite = request.how().jpeg().matte().equals(JpegChoice.USUAL.matte());
+        if (request.transparent() && request.format() == ExportFormat.JPG && onWhite) {
             found.add(Finding.of(Severity.NOTE, "jpegOnWhite"));
         }
         for (int i = 0; i < outputs.size(); i++) {

@@ -8,6 +8,9 @@ import rondel.job.TextAlign;
 /** Lettering as SVG text (SVG 1.1, 10), for programs that have its font. */
 final class LiveText {
 
+    /** Parts of a mm that a place is kept to. */
+    private static final double FINE = 1e6;
+
     private LiveText() {}
 
     /** Whether SVG sets it as it is set here: along a line, no letter standing otherwise. */
@@ -49,11 +52,9 @@ final class LiveText {
     static void lines(XmlText xml, Lettering l) {
         String[] lines = l.content().split("\n", -1);
         for (int i = 0; i < lines.length; i++) {
-            xml.open("tspan")
-                    .attribute("x", "0")
-                    .attribute("y", NumberText.exact(i * l.lineSpacing() * l.size()))
-                    .text(lines[i])
-                    .close("tspan");
+            double y = Math.rint(i * l.lineSpacing() * l.size() * FINE) / FINE;
+            // Without blanks between them: those would count for where a centred line stands.
+            xml.inline("tspan", "0", NumberText.exact(y), lines[i]);
         }
     }
 }

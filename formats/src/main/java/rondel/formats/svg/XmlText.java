@@ -40,6 +40,22 @@ final class XmlText {
         return this;
     }
 
+    /** An element in running text, where every blank counts. */
+    XmlText inline(String tag, String x, String y, String text) {
+        endTag(false);
+        out.append('<')
+                .append(tag)
+                .append(" x=\"")
+                .append(x)
+                .append("\" y=\"")
+                .append(y)
+                .append("\">");
+        escape(text, false);
+        out.append("</").append(tag).append('>');
+        inline = true;
+        return this;
+    }
+
     XmlText attribute(String name, String value) {
         out.append(' ').append(name).append("=\"");
         escape(value, true);

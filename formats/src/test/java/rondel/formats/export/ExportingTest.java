@@ -6,10 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalInt;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
@@ -17,99 +15,18 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import rondel.catalogue.WhatFollows;
 import rondel.compose.arrange.Group;
-import rondel.compose.shape.AddShape;
 import rondel.compose.sheets.AddSheet;
-import rondel.compose.sheets.SetMargins;
 import rondel.compose.tryout.MakeTryOut;
-import rondel.formats.Fixtures;
-import rondel.formats.files.Replacing;
-import rondel.geometry.shape.BoxShape;
-import rondel.history.Editing;
 import rondel.job.ElementId;
-import rondel.job.Job;
-import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.RoleLook;
 import rondel.job.SheetId;
-import rondel.job.Stroke;
-import rondel.lines.check.Finding;
 import rondel.lines.roles.SetRoleLooks;
-import rondel.operation.Operation;
-import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 
-/** A card of 4 x 6 in with 3 mm of bleed: a blue ground to the end of the bleed, a red box with its kiss cut, a die cut, a score. */
-class ExportingTest {
-
-    private static final SheetId CARD = new SheetId("sheet-1");
-    private static final Rgba BLUE = new Rgba(0, 0, 255, 255);
-    private static final Rgba RED = new Rgba(255, 0, 0, 255);
-    private static final Rgba DRAWN = new Rgba(10, 160, 40, 255);
-
-    private final Editing editing = WhatFollows.editing();
-    private Job job = Job.blank("Tide card", LengthUnit.IN, 101.6, 152.4);
-
-    @TempDir
-    private Path folder;
-
-    ExportingTest() {
-        edit(new SetMargins(CARD, 3, 6));
-        add("Ground", -3, -3, 107.6, 158.4, Optional.of(BLUE), Role.PRINT);
-        add("Box", 30, 40, 40, 40, Optional.of(RED), Role.PRINT);
-        add("Around", 28, 38, 44, 44, Optional.empty(), Role.KISS_CUT);
-        add("Edge", 5, 5, 91.6, 142.4, Optional.empty(), Role.CUT);
-        add("Fold", 5, 76, 91.6, 0.001, Optional.empty(), Role.SCORE);
-    }
-
-    private void edit(Operation operation) {
-        job = editing.apply(operation, job);
-    }
-
-    private void add(String name, double x, double y, double w, double h, Optional<Rgba> fill, Role role) {
-        edit(new AddShape(
-                CARD,
-                BoxShape.of(w, h),
-                x,
-                y,
-                name,
-                fill.map(Paint::solid).orElse(Paint.NONE),
-                fill.isPresent() ? Optional.empty() : Optional.of(Stroke.plain(DRAWN, 0.4)),
-                role));
-    }
-
-    private List<Path> export(String name, ExportRequest request) {
-        List<Exporting.Output> outputs = Exporting.outputs(job, request, folder.resolve(name));
-        List<Finding> found = Exporting.write(outputs, request, Fixtures.PICTURES, f -> Replacing.NOTHING);
-        assertThat(found).isEmpty();
-        return outputs.stream().map(Exporting.Output::file).toList();
-    }
-
-    private BufferedImage picture(String name, ExportRequest request) throws IOException {
-        return ImageIO.read(export(name, request).getFirst().toFile());
-    }
-
-    private String svg(String name, ExportRequest request) throws IOException {
-        return Files.readString(export(name, request).getFirst());
-    }
-
-    private static ExportRequest card(ExportFormat format) {
-        return ExportRequest.of(format, CARD);
-    }
-
-    private static long green(BufferedImage image) {
-        long count = 0;
-        for (int y = 0; y < image.getHeight(); y++) {
-            for (int x = 0; x < image.getWidth(); x++) {
-                int p = image.getRGB(x, y);
-                count += (p >> 8 & 255) > 110 && (p >> 16 & 255) < 120 ? 1 : 0;
-            }
-        }
-        return count;
-    }
+class ExportingTest extends CardExports {
 
     @Test
     void picturesAndPdfHaveWhatIsPrintedAndNoLineThatAToolFollows() throws Exception {
