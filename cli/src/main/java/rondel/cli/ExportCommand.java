@@ -31,7 +31,6 @@ import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureLevels;
 import rondel.job.ElementId;
 import rondel.job.Job;
-import rondel.job.Role;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.lines.check.Finding;
@@ -129,19 +128,8 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--share-copies", description = "in SVG, draw copies of a design once and use that")
     private boolean shareCopies;
 
-    @Option(
-            names = "--print-ready",
-            description =
-                    "for a print shop: PDF/X-4 with bleed, a press profile, and cut, kiss cut, score and drawn lines"
-                            + " in inks of their own that overprint")
-    private boolean printReady;
-
-    @Option(
-            names = "--ink",
-            split = ",",
-            paramLabel = "ROLE=NAME",
-            description = "of --print-ready: what the ink of a role is called, as cut=Knife")
-    private Map<String, String> inks = Map.of();
+    @Mixin
+    private PrintReadyOptions printReady;
 
     @Mixin
     private FormatOptions how;
@@ -160,7 +148,7 @@ final class ExportCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Job job = JobFile.read(file);
-        if (printReady) {
+        if (printReady.wanted()) {
             return printReady(job);
         }
         ExportRequest request = request(job);
@@ -177,9 +165,7 @@ final class ExportCommand implements Callable<Integer> {
         if (ExportFormat.of(target) != ExportFormat.PDF) {
             throw Refusal.of("export.printReadyPdf");
         }
-        Map<Role, String> names = new HashMap<>();
-        inks.forEach((role, name) -> ExportWhat.parse(role).roles().forEach(r -> names.put(r, name)));
-        PrintReady ready = new PrintReady(job, sheets(job), names);
+        PrintReady ready = new PrintReady(job, sheets(job), printReady.names(), printReady.inks());
         AtomicFile.write(
                 target,
                 overwriting.check(target, List.of(file)),

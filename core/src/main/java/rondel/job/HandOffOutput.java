@@ -15,7 +15,8 @@ import rondel.words.Refusal;
  * @param width of pictures in pixels, where that is to be exact
  * @param height of pictures in pixels, where that is to be exact
  * @param transparent without the paper
- * @param watermark words laid over pictures of a listing */
+ * @param watermark words laid over pictures of a listing
+ * @param inks with which a print shop prints; as is usual where nothing is said */
 public record HandOffOutput(
         String pattern,
         What what,
@@ -24,7 +25,8 @@ public record HandOffOutput(
         OptionalInt width,
         OptionalInt height,
         @LeftOut("false") boolean transparent,
-        Optional<String> watermark) {
+        Optional<String> watermark,
+        Optional<PrintInks> inks) {
 
     /** What goes into a file. */
     public enum What {
@@ -81,23 +83,29 @@ public record HandOffOutput(
                 OptionalInt.empty(),
                 OptionalInt.empty(),
                 false,
+                Optional.empty(),
                 Optional.empty());
     }
 
     public HandOffOutput each(Each other) {
-        return new HandOffOutput(pattern, what, other, ppi, width, height, transparent, watermark);
+        return new HandOffOutput(pattern, what, other, ppi, width, height, transparent, watermark, inks);
     }
 
     public HandOffOutput wide(int pixels) {
-        return new HandOffOutput(pattern, what, each, ppi, OptionalInt.of(pixels), height, transparent, watermark);
+        return new HandOffOutput(
+                pattern, what, each, ppi, OptionalInt.of(pixels), height, transparent, watermark, inks);
     }
 
     public HandOffOutput withoutPaper() {
-        return new HandOffOutput(pattern, what, each, ppi, width, height, true, watermark);
+        return new HandOffOutput(pattern, what, each, ppi, width, height, true, watermark, inks);
     }
 
     public HandOffOutput marked(Optional<String> words) {
-        return new HandOffOutput(pattern, what, each, ppi, width, height, transparent, words);
+        return new HandOffOutput(pattern, what, each, ppi, width, height, transparent, words, inks);
+    }
+
+    public HandOffOutput printedWith(PrintInks other) {
+        return new HandOffOutput(pattern, what, each, ppi, width, height, transparent, watermark, Optional.of(other));
     }
 
     /** The ending of its name, in lower case. */

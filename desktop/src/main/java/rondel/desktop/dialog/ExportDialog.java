@@ -211,7 +211,8 @@ public final class ExportDialog {
                 each.getValue().value(),
                 level.isVisible() ? (int) level.value() : 1,
                 how.choices(),
-                how.isPrintReady());
+                how.isPrintReady(),
+                how.inks());
     }
 
     private static OptionalInt pixels(TextField side) {

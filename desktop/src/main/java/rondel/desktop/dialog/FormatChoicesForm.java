@@ -21,6 +21,7 @@ import rondel.formats.export.ExportFormat;
 import rondel.formats.export.FormatChoices;
 import rondel.formats.export.JpegChoice;
 import rondel.formats.export.SvgChoice;
+import rondel.job.PrintInks;
 import rondel.words.Words;
 
 /** What there is to choose for one kind of exported file or another; only that of the kind that is wanted is shown. */
@@ -37,6 +38,7 @@ final class FormatChoicesForm extends VBox {
     private final FigureField quality = new FigureField("export-quality", Figure.number("%", 1, 5, 5, PER_CENT));
     private final ColorPicker matte = new ColorPicker(Color.WHITE);
     private final CheckBox printReady = new CheckBox(Words.of("export.printReady"));
+    private final InksForm inks = new InksForm(PrintInks.USUAL);
 
     FormatChoicesForm() {
         super(8);
@@ -56,6 +58,8 @@ final class FormatChoicesForm extends VBox {
         quality.show(JpegChoice.USUAL.quality() * PER_CENT);
         matte.setId("export-matte");
         printReady.setId("export-print-ready");
+        inks.visibleProperty().bind(printReady.selectedProperty());
+        inks.managedProperty().bind(printReady.selectedProperty());
     }
 
     /** Shows what there is to choose for a kind of file. */
@@ -63,7 +67,7 @@ final class FormatChoicesForm extends VBox {
         getChildren()
                 .setAll(
                         switch (kind) {
-                            case PDF -> List.of(printReady);
+                            case PDF -> List.of(printReady, inks);
                             case DXF -> List.of(labelled("export.dxfVersion", version), blocks);
                             case SVG -> List.of(labelled("export.grouping", grouping), pictures, liveText, shared);
                             case JPG ->
@@ -89,6 +93,11 @@ final class FormatChoicesForm extends VBox {
 
     boolean isPrintReady() {
         return printReady.isSelected();
+    }
+
+    /** @throws rondel.words.Refusal if an ink has no name */
+    PrintInks inks() {
+        return inks.inks();
     }
 
     boolean sharesCopies() {

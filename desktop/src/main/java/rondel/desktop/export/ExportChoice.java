@@ -10,6 +10,7 @@ import rondel.formats.export.LineLook;
 import rondel.formats.export.RasterSize;
 import rondel.job.ElementId;
 import rondel.job.Job;
+import rondel.job.PrintInks;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 
@@ -21,7 +22,8 @@ import rondel.job.SheetId;
  * @param frame left out, what is usual for the kind of file
  * @param level for each element of a level: how many groups deep, from 1
  * @param how what there is to choose for the kind of file
- * @param printReady as a print shop takes it; of PDF only */
+ * @param printReady as a print shop takes it; of PDF only
+ * @param inks with which a print shop prints */
 public record ExportChoice(
         ExportFormat format,
         Optional<ExportWhat> what,
@@ -34,7 +36,8 @@ public record ExportChoice(
         ExportRequest.Each each,
         int level,
         FormatChoices how,
-        boolean printReady) {
+        boolean printReady,
+        PrintInks inks) {
 
     /** Written as is usual for the kind of file. */
     public ExportChoice(
@@ -59,7 +62,8 @@ public record ExportChoice(
                 each,
                 1,
                 FormatChoices.USUAL,
-                false);
+                false,
+                PrintInks.USUAL);
     }
 
     /** The sheet on the bench as is usual. */

@@ -28,7 +28,7 @@ record Export(Job job, SheetId sheet, List<ElementId> selected, ExportChoice cho
      *  @throws rondel.words.Refusal if it can't be written */
     List<Finding> write(Path file, PictureSource pictures) {
         if (choice.printReady() && choice.format() == ExportFormat.PDF) {
-            PrintReady ready = new PrintReady(job, choice.sheets(job, sheet), Map.of());
+            PrintReady ready = new PrintReady(job, choice.sheets(job, sheet), Map.of(), choice.inks());
             AtomicFile.write(file, Replacing.ANYTHING, out -> ready.write(pictures, ZonedDateTime.now(), out));
             return List.of();
         }

@@ -137,7 +137,8 @@ final class SetForm extends VBox {
                     pixels(),
                     before.height(),
                     before.transparent(),
-                    Optional.empty());
+                    Optional.empty(),
+                    before.inks());
         }
 
         private OptionalInt pixels() {

@@ -13,17 +13,20 @@ import rondel.formats.page.Page;
 import rondel.formats.pdf.printready.PrintReadyPage;
 import rondel.formats.pdf.printready.PrintReadyPdf;
 import rondel.formats.pdf.printready.Separation;
+import rondel.geometry.Outline;
+import rondel.handoff.inks.WhiteUnderprint;
 import rondel.job.Job;
+import rondel.job.PrintInks;
 import rondel.job.Role;
-import rondel.job.RoleLook;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.paint.PictureSource;
 
 /** Sheets as a print shop takes them: PDF/X-4 with bleed, and each role's lines in an ink of its own.
  *
- * @param names of the inks, where they are not to be called as the job calls the layers */
-public record PrintReady(Job job, List<SheetId> sheets, Map<Role, String> names) {
+ * @param names of the inks of lines, where they are not to be called as the job calls the layers
+ * @param inks what the picture is printed with */
+public record PrintReady(Job job, List<SheetId> sheets, Map<Role, String> names, PrintInks inks) {
 
     private static final List<Role> TOOLED = List.of(Role.CUT, Role.KISS_CUT, Role.SCORE, Role.DRAW);
 
@@ -44,7 +47,11 @@ public record PrintReady(Job job, List<SheetId> sheets, Map<Role, String> names)
                     lines.put(role, page);
                 }
             }
-            all.add(new PrintReadyPage(page(sheet, ExportWhat.PRINT), lines));
+            Page print = page(sheet, ExportWhat.PRINT);
+            Optional<Outline> white = inks.white()
+                    .map(w -> WhiteUnderprint.of(job, print.elements(), inks.choke()))
+                    .filter(o -> !o.isEmpty());
+            all.add(new PrintReadyPage(onStock(print), lines, white));
         }
         return all;
     }
@@ -65,18 +72,19 @@ public record PrintReady(Job job, List<SheetId> sheets, Map<Role, String> names)
                 .getFirst();
     }
 
-    List<Separation> separations() {
-        return TOOLED.stream()
-                .map(r -> {
-                    RoleLook look = job.lookOf(r);
-                    return new Separation(
-                            r, Optional.ofNullable(names.get(r)).orElse(look.layer()), look.layer(), look.colour());
-                })
-                .toList();
+    /** Paper is what is printed on: on a stock that shows through white ink is said, none of it is printed. */
+    private Page onStock(Page print) {
+        return inks.white().isPresent() ? print.withoutPaper() : print;
+    }
+
+    private Map<Role, Separation> separations() {
+        Map<Role, Separation> all = new EnumMap<>(Role.class);
+        TOOLED.forEach(r -> all.put(r, Separation.of(r, job.lookOf(r), Optional.ofNullable(names.get(r)))));
+        return all;
     }
 
     /** @param now when it is made */
     public void write(PictureSource pictures, ZonedDateTime now, OutputStream out) throws IOException {
-        PrintReadyPdf.write(job.title(), pages(), separations(), pictures, now, out);
+        PrintReadyPdf.write(job.title(), pages(), separations(), inks, pictures, now, out);
     }
 }

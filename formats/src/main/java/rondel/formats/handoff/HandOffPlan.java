@@ -30,6 +30,7 @@ import rondel.job.HandOffOutput;
 import rondel.job.HandOffOutput.What;
 import rondel.job.HandOffSet;
 import rondel.job.Job;
+import rondel.job.PrintInks;
 import rondel.job.Rgba;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
@@ -215,7 +216,7 @@ public final class HandOffPlan {
         if (with.isEmpty()) {
             return;
         }
-        PrintReady ready = new PrintReady(job, with, Map.of());
+        PrintReady ready = new PrintReady(job, with, Map.of(), o.inks().orElse(PrintInks.USUAL));
         add(named(o), o, with, ready.looks(), Optional.empty(), stream -> {
             ready.write(pictures, now, stream);
             return List.of();

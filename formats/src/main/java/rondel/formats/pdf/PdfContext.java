@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
@@ -32,24 +33,27 @@ final class PdfContext {
     final PDDocument document;
     final Page page;
     final Affine toPage;
+    final PdfColours colours;
     private final PictureSource pictures;
     private final Map<MediaId, PDImageXObject> images;
     final Map<CopyContent, Optional<PDFormXObject>> copies;
 
-    PdfContext(PDDocument document, Page page, Affine toPage, PictureSource pictures) {
-        this(document, page, toPage, pictures, new HashMap<>(), new HashMap<>());
+    PdfContext(PDDocument document, Page page, Affine toPage, PdfColours colours, PictureSource pictures) {
+        this(document, page, toPage, colours, pictures, new HashMap<>(), new HashMap<>());
     }
 
     private PdfContext(
             PDDocument document,
             Page page,
             Affine toPage,
+            PdfColours colours,
             PictureSource pictures,
             Map<MediaId, PDImageXObject> images,
             Map<CopyContent, Optional<PDFormXObject>> copies) {
         this.document = document;
         this.page = page;
         this.toPage = toPage;
+        this.colours = colours;
         this.pictures = pictures;
         this.images = images;
         this.copies = copies;
@@ -57,7 +61,14 @@ final class PdfContext {
 
     /** Another page of the same file, which shares pictures and forms. */
     PdfContext onPage(Page other, Affine toOther) {
-        return new PdfContext(document, other, toOther, pictures, images, copies);
+        return new PdfContext(document, other, toOther, colours, pictures, images, copies);
+    }
+
+    /** For what goes into the file in other colours; it shares nothing with the rest. */
+    PdfContext withColours(PdfColours other) {
+        return other == colours
+                ? this
+                : new PdfContext(document, page, toPage, other, pictures, new HashMap<>(), new HashMap<>());
     }
 
     /** For what is painted once in a design's own space, in mm. */
@@ -81,9 +92,7 @@ final class PdfContext {
         return picture.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Shade(
-                        LosslessFactory.createFromImage(
-                                document, straight(picture.get().pixels())),
-                        picture.get().area()));
+                        packed(straight(picture.get().pixels())), picture.get().area()));
     }
 
     /** PDF takes colours that are not multiplied by their alpha. */
@@ -96,6 +105,11 @@ final class PdfContext {
         return image;
     }
 
+    private PDImageXObject packed(BufferedImage image) throws IOException {
+        Optional<PDImageXObject> converted = colours.picture(document, image);
+        return converted.isPresent() ? converted.get() : LosslessFactory.createFromImage(document, image);
+    }
+
     /** A shadow's picture and its place on the page, in mm. */
     record Shade(PDImageXObject image, Box area) {}
 
@@ -103,12 +117,14 @@ final class PdfContext {
     PDImageXObject image(Media media) throws IOException {
         PDImageXObject known = images.get(media.id());
         if (known == null) {
-            boolean asItCame = media.extension().equals("jpg") && media.orientation() <= 1;
+            boolean asItCame = colours.space().equals(COSName.DEVICERGB)
+                    && media.extension().equals("jpg")
+                    && media.orientation() <= 1;
             known = asItCame
                     ? JPEGFactory.createFromByteArray(document, media.bytes().content())
                     : null;
             if (known == null || known.getColorSpace().getNumberOfComponents() == 4) {
-                known = LosslessFactory.createFromImage(document, pictures.pixels(media, 1));
+                known = packed(pictures.pixels(media, 1));
             }
             images.put(media.id(), known);
         }

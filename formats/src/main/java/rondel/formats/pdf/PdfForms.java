@@ -38,11 +38,21 @@ final class PdfForms {
         void paint(PdfPainter painter) throws IOException;
     }
 
+    /** A group that is seen. */
     static PDFormXObject group(PdfContext context, Affine toStream, Painting painting) throws IOException {
+        return form(context, painting);
+    }
+
+    /** A group that tells how far others are seen: by its light, which is that of the screen whatever the page is printed with. */
+    static PDFormXObject mask(PdfContext context, Affine toStream, Painting painting) throws IOException {
+        return form(context.withColours(ScreenColours.RGB), painting);
+    }
+
+    private static PDFormXObject form(PdfContext context, Painting painting) throws IOException {
         PDAppearanceStream form = new PDAppearanceStream(context.document);
         form.setBBox(context.pageBox());
         PDTransparencyGroupAttributes attributes = new PDTransparencyGroupAttributes();
-        attributes.getCOSObject().setItem(COSName.CS, COSName.DEVICERGB);
+        attributes.getCOSObject().setItem(COSName.CS, context.colours.space());
         form.getCOSObject().setItem(COSName.GROUP, attributes.getCOSObject());
         form.setResources(new PDResources());
         try (OutputStream bytes = form.getContentStream().createOutputStream(COSName.FLATE_DECODE);
@@ -101,7 +111,7 @@ final class PdfForms {
                 mask.content(),
                 java.util.Optional.of(new Clip(Outline.rectangle(mask.area()), rondel.geometry.FillRule.NON_ZERO)),
                 java.util.Optional.empty());
-        PDFormXObject form = group(context, own, painter -> painter.elements(java.util.List.of(content), own));
+        PDFormXObject form = mask(context, own, painter -> painter.elements(java.util.List.of(content), own));
         return softMask(form, mask.kind() == Mask.Kind.ALPHA ? "Alpha" : "Luminosity");
     }
 

@@ -71,10 +71,8 @@ final class PdfGradient {
         return new PdfGradient(3, coordinates, turns.stops(g.stops(), g.spread()), matrix);
     }
 
-    PDShadingPattern pattern() {
-        return pattern(COSName.DEVICERGB, s -> new double[] {
-            s.colour().red() / 255.0, s.colour().green() / 255.0, s.colour().blue() / 255.0
-        });
+    PDShadingPattern pattern(PdfColours colours) {
+        return pattern(colours.space(), s -> colours.parts(s.colour()));
     }
 
     /** The gradient's see-through, as light. */

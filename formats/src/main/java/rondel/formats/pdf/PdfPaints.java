@@ -1,6 +1,5 @@
 package rondel.formats.pdf;
 
-import java.awt.Color;
 import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -66,7 +65,7 @@ final class PdfPaints {
     }
 
     private void solid(Rgba colour) throws IOException {
-        out.setNonStrokingColor(new Color(colour.red(), colour.green(), colour.blue()));
+        out.setNonStrokingColor(context.colours.solid(colour));
         opacityOfPaint(colour.alpha() / 255.0);
     }
 
@@ -79,7 +78,7 @@ final class PdfPaints {
 
     void strokeWith(Stroke stroke, double scale) throws IOException {
         Rgba colour = ((Paint.Solid) stroke.paint()).colour();
-        out.setStrokingColor(new Color(colour.red(), colour.green(), colour.blue()));
+        out.setStrokingColor(context.colours.solid(colour));
         opacityOfPaint(colour.alpha() / 255.0);
         out.setLineWidth((float) (stroke.width() * scale));
         out.setLineCapStyle(stroke.cap().ordinal());
@@ -108,10 +107,10 @@ final class PdfPaints {
         if (even) {
             opacityOfPaint(alpha);
         } else {
-            PDFormXObject form = PdfForms.group(context, own, painter -> painter.fillArea(gradient.ofAlpha(), area));
+            PDFormXObject form = PdfForms.mask(context, own, painter -> painter.fillArea(gradient.ofAlpha(), area));
             out.setGraphicsStateParameters(PdfForms.softMask(form, "Luminosity"));
         }
-        pattern(gradient.pattern());
+        pattern(gradient.pattern(context.colours));
         return true;
     }
 

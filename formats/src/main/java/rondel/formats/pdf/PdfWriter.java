@@ -33,7 +33,7 @@ public final class PdfWriter {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(pages.getFirst().title());
             document.getDocumentInformation().setProducer("Rondel");
-            into(document, pages, pictures);
+            into(document, pages, ScreenColours.RGB, pictures);
             sameAgain(document, pages);
             document.save(out);
         }
@@ -49,9 +49,12 @@ public final class PdfWriter {
         document.setDocumentId(id);
     }
 
-    /** Adds pages to a document. */
-    public static void into(PDDocument document, List<Page> pages, PictureSource pictures) throws IOException {
-        PdfContext file = new PdfContext(document, pages.getFirst(), Affine.IDENTITY, pictures);
+    /** Adds pages to a document.
+     *
+     * @param colours in which their colours go in */
+    public static void into(PDDocument document, List<Page> pages, PdfColours colours, PictureSource pictures)
+            throws IOException {
+        PdfContext file = new PdfContext(document, pages.getFirst(), Affine.IDENTITY, colours, pictures);
         for (Page page : pages) {
             Cancellation.check();
             add(file, page);
@@ -71,7 +74,7 @@ public final class PdfWriter {
             pdf.getCOSObject().setFloat(COSName.getPDFName("UserUnit"), (float) unit);
         }
         PDTransparencyGroupAttributes blending = new PDTransparencyGroupAttributes();
-        blending.getCOSObject().setItem(COSName.CS, COSName.DEVICERGB);
+        blending.getCOSObject().setItem(COSName.CS, file.colours.space());
         pdf.getCOSObject().setItem(COSName.GROUP, blending.getCOSObject());
         document.addPage(pdf);
         PdfContext context = file.onPage(page, toPage);

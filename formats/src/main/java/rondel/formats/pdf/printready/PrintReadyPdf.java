@@ -5,10 +5,11 @@ import java.io.OutputStream;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.IdentityHashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
@@ -19,13 +20,16 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PageMode;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
+import rondel.formats.pdf.PdfColours;
 import rondel.formats.pdf.PdfWriter;
+import rondel.formats.pdf.ScreenColours;
 import rondel.geometry.Affine;
+import rondel.job.PrintInks;
 import rondel.job.Role;
 import rondel.paint.PictureSource;
 import rondel.progress.Cancellation;
 
-/** Pages for a print shop as PDF/X-4 (ISO 15930-7): what is printed in sRGB that is tagged as such, transparency live, for a press that the output
+/** Pages for a print shop as PDF/X-4 (ISO 15930-7): what is printed in sRGB that is tagged as such or in the inks of the press, transparency live, for a press that the output
  *  intent's profile describes; lines of each role in an ink of their own that overprints, each in its layer. */
 public final class PrintReadyPdf {
 
@@ -33,25 +37,29 @@ public final class PrintReadyPdf {
 
     private PrintReadyPdf() {}
 
-    /** @param separations an ink for each role that has lines
+    /** @param roles an ink for each role that has lines
+     *  @param inks what the picture is printed with
      *  @param now when it is made */
     public static void write(
             String title,
             List<PrintReadyPage> pages,
-            List<Separation> separations,
+            Map<Role, Separation> roles,
+            PrintInks inks,
             PictureSource pictures,
             ZonedDateTime now,
             OutputStream out)
             throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.setVersion(VERSION);
-            PdfWriter.into(document, pages.stream().map(PrintReadyPage::print).toList(), pictures);
-            lines(document, pages, separations);
+            PdfColours process = inks.converted() ? PressColours.shipped() : ScreenColours.RGB;
+            PdfColours colours = inks.spots().isEmpty() ? process : new SpotColours(process, inks.spots());
+            PdfWriter.into(document, pages.stream().map(PrintReadyPage::print).toList(), colours, pictures);
+            layers(document, pages, roles, inks.white().map(Separation::white));
             COSArray screen = OutputProfile.screen(document);
             tag(document, screen);
             for (PDPage page : document.getPages()) {
                 COSDictionary blending = page.getCOSObject().getCOSDictionary(COSName.GROUP);
-                if (blending != null) {
+                if (blending != null && !inks.converted()) {
                     blending.setItem(COSName.CS, screen);
                 }
             }
@@ -65,19 +73,24 @@ public final class PrintReadyPdf {
         }
     }
 
-    private static void lines(PDDocument document, List<PrintReadyPage> pages, List<Separation> separations)
+    private static void layers(
+            PDDocument document, List<PrintReadyPage> pages, Map<Role, Separation> roles, Optional<Separation> white)
             throws IOException {
-        Map<Role, SeparationLayer> layers = new LinkedHashMap<>();
-        for (Separation s : separations) {
-            boolean used = pages.stream().anyMatch(p -> p.lines().containsKey(s.role()));
-            if (used) {
-                layers.put(s.role(), new SeparationLayer(document, s));
+        Map<Role, SeparationLayer> layers = new EnumMap<>(Role.class);
+        for (Map.Entry<Role, Separation> ink : roles.entrySet()) {
+            if (pages.stream().anyMatch(p -> p.lines().containsKey(ink.getKey()))) {
+                layers.put(ink.getKey(), new SeparationLayer(document, ink.getValue()));
             }
         }
-        if (layers.isEmpty()) {
+        boolean under =
+                white.isPresent() && pages.stream().anyMatch(p -> p.white().isPresent());
+        Optional<SeparationLayer> underprint =
+                under ? Optional.of(new SeparationLayer(document, white.get())) : Optional.empty();
+        if (layers.isEmpty() && underprint.isEmpty()) {
             return;
         }
         PDOptionalContentProperties properties = new PDOptionalContentProperties();
+        underprint.ifPresent(l -> properties.addGroup(l.group()));
         layers.values().forEach(l -> properties.addGroup(l.group()));
         document.getDocumentCatalog().setOCProperties(properties);
         document.getDocumentCatalog().setPageMode(PageMode.USE_OPTIONAL_CONTENT);
@@ -87,6 +100,9 @@ public final class PrintReadyPdf {
             PDPage pdf = document.getPage(i);
             double scale = pdf.getMediaBox().getWidth() / page.print().width();
             Affine toPage = new Affine(scale, 0, 0, -scale, 0, page.print().height() * scale);
+            if (underprint.isPresent() && page.white().isPresent()) {
+                underprint.get().fill(pdf, page.white().get(), toPage);
+            }
             for (Map.Entry<Role, SeparationLayer> layer : layers.entrySet()) {
                 if (page.lines().containsKey(layer.getKey())) {
                     layer.getValue().draw(pdf, page.lines().get(layer.getKey()), toPage);

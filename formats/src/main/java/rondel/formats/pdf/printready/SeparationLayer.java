@@ -5,18 +5,15 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBoolean;
 import org.apache.pdfbox.cos.COSDictionary;
-import org.apache.pdfbox.cos.COSFloat;
 import org.apache.pdfbox.cos.COSInteger;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.PDResources;
-import org.apache.pdfbox.pdmodel.common.function.PDFunctionType2;
-import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceCMYK;
+import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
 import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
@@ -31,78 +28,67 @@ import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
 
-/** Lines of one role on a page, in their own ink, over all that is printed and without knocking anything out of it. */
+/** What is in an ink of its own on a page, over all that is printed and without knocking anything out of it. */
 final class SeparationLayer {
 
     /** How wide lines are that say no width, in mm: a quarter of a point. */
     private static final double HAIRLINE = 0.0882;
 
     private final PDDocument document;
-    private final Separation separation;
     private final PDOptionalContentGroup group;
     private final PDSeparation space;
 
     SeparationLayer(PDDocument document, Separation separation) throws IOException {
         this.document = document;
-        this.separation = separation;
         this.group = new PDOptionalContentGroup(separation.layer());
-        separation.processingStep().ifPresent(step -> {
+        separation.step().ifPresent(step -> {
             COSDictionary metadata = new COSDictionary();
-            metadata.setItem(COSName.getPDFName("GTS_ProcStepsGroup"), COSName.getPDFName("Structural"));
-            metadata.setItem(COSName.getPDFName("GTS_ProcStepsType"), COSName.getPDFName(step));
+            metadata.setItem(COSName.getPDFName("GTS_ProcStepsGroup"), COSName.getPDFName(step.group()));
+            step.type()
+                    .ifPresent(t -> metadata.setItem(COSName.getPDFName("GTS_ProcStepsType"), COSName.getPDFName(t)));
             group.getCOSObject().setItem(COSName.getPDFName("GTS_Metadata"), metadata);
         });
-        space = space();
+        space = separation.space();
     }
 
     PDOptionalContentGroup group() {
         return group;
     }
 
-    private PDSeparation space() throws IOException {
-        COSDictionary function = new COSDictionary();
-        function.setItem(COSName.FUNCTION_TYPE, COSInteger.TWO);
-        function.setItem(COSName.DOMAIN, numbers(0, 1));
-        function.setItem(COSName.C0, numbers(0, 0, 0, 0));
-        function.setItem(COSName.C1, numbers(separation.cmyk()));
-        function.setItem(COSName.N, COSInteger.ONE);
-        COSArray array = new COSArray();
-        array.add(COSName.SEPARATION);
-        array.add(COSName.getPDFName(separation.name()));
-        array.add(PDDeviceCMYK.INSTANCE.getCOSObject());
-        array.add(new PDFunctionType2(function).getCOSObject());
-        return new PDSeparation(array, null);
-    }
-
-    private static COSArray numbers(float... values) {
-        COSArray array = new COSArray();
-        for (float v : values) {
-            array.add(new COSFloat(v));
-        }
-        return array;
-    }
-
-    /** @param toPage from the page's mm to its points */
+    /** Draws lines.
+     *
+     * @param toPage from the page's mm to its points */
     void draw(PDPage pdf, Page lines, Affine toPage) throws IOException {
-        PDExtendedGraphicsState overprint = new PDExtendedGraphicsState();
+        StringBuilder raw = new StringBuilder();
+        elements(lines.elements(), toPage, raw);
+        over(pdf, raw, new PDExtendedGraphicsState());
+    }
+
+    /** Fills an area. It is put over what it lies under, so that it is not knocked out by it; multiplied, it does not hide it on a screen, and leaves
+     *  each ink as it is (ISO 32000-1, 11.7.4.2).
+     *
+     * @param toPage from the page's mm to its points */
+    void fill(PDPage pdf, Outline area, Affine toPage) throws IOException {
+        StringBuilder raw = new StringBuilder();
+        path(area, toPage, raw);
+        raw.append("f\n");
+        PDExtendedGraphicsState multiplied = new PDExtendedGraphicsState();
+        multiplied.setBlendMode(BlendMode.MULTIPLY);
+        over(pdf, raw, multiplied);
+    }
+
+    private void over(PDPage pdf, StringBuilder drawing, PDExtendedGraphicsState overprint) throws IOException {
         overprint.getCOSObject().setItem(COSName.getPDFName("OP"), COSBoolean.TRUE);
         overprint.getCOSObject().setItem(COSName.getPDFName("op"), COSBoolean.TRUE);
         overprint.getCOSObject().setItem(COSName.getPDFName("OPM"), COSInteger.ONE);
         PDResources resources = pdf.getResources();
-        COSName ink = resources.add(space);
+        String ink = resources.add(space).getName();
         try (PDPageContentStream out =
                 new PDPageContentStream(document, pdf, PDPageContentStream.AppendMode.APPEND, true, true)) {
             out.beginMarkedContent(COSName.OC, group);
             out.saveGraphicsState();
             out.setGraphicsStateParameters(overprint);
-            StringBuilder raw = new StringBuilder();
-            raw.append('/')
-                    .append(ink.getName())
-                    .append(" CS 1 SCN /")
-                    .append(ink.getName())
-                    .append(" cs 1 scn\n");
-            elements(lines.elements(), toPage, raw);
-            raw(out, raw.toString());
+            raw(out, "/" + ink + " CS 1 SCN /" + ink + " cs 1 scn\n" + drawing);
             out.restoreGraphicsState();
             out.endMarkedContent();
         }

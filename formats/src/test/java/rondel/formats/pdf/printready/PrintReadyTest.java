@@ -34,6 +34,7 @@ import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Paint;
+import rondel.job.PrintInks;
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.ShapeElement;
@@ -73,7 +74,7 @@ class PrintReadyTest {
     private static PDDocument written(Map<Role, String> inks) throws Exception {
         Job job = job();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new PrintReady(job, List.of(job.sheets().getFirst().id()), inks)
+        new PrintReady(job, List.of(job.sheets().getFirst().id()), inks, PrintInks.USUAL)
                 .write(Fixtures.PICTURES, ZonedDateTime.of(2026, 3, 1, 12, 0, 0, 0, ZoneOffset.UTC), out);
         return Loader.loadPDF(out.toByteArray());
     }
