@@ -7,6 +7,7 @@ import rondel.formats.export.DxfChoice;
 import rondel.formats.export.FormatChoices;
 import rondel.formats.export.JpegChoice;
 import rondel.formats.export.SvgChoice;
+import rondel.formats.proof.SoftProof;
 import rondel.job.Rgba;
 
 /** What there is to choose for one kind of exported file or another. */
@@ -51,6 +52,14 @@ final class FormatOptions {
             description = "of JPEG: what is behind what is transparent, as #rrggbb; white without it")
     private Rgba matte;
 
+    @Option(
+            names = "--colours",
+            paramLabel = "HOW",
+            defaultValue = "drawn",
+            description = "of PNG and JPEG: drawn, printed (as a press prints them), marked (with stripes over what it"
+                    + " has no colour for)")
+    private String colours;
+
     FormatChoices choices() {
         return new FormatChoices(
                 new DxfChoice(dxfVersion, blocks, List.of()),
@@ -58,6 +67,7 @@ final class FormatOptions {
                         GROUPINGS.get(ExportCommand.choice("--groups", groups, "job", "colour", "piece")),
                         !withoutPictures,
                         liveText),
-                new JpegChoice(quality / 100, matte));
+                new JpegChoice(quality / 100, matte),
+                SoftProof.Shown.values()[ExportCommand.choice("--colours", colours, "drawn", "printed", "marked")]);
     }
 }

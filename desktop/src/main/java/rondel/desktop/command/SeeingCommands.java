@@ -4,6 +4,7 @@ import rondel.desktop.sheet.SheetLook;
 import rondel.desktop.sheet.SheetLook.Ground;
 import rondel.desktop.sheet.SheetLook.ShownPaper;
 import rondel.desktop.sheet.SheetView;
+import rondel.formats.proof.SoftProof;
 
 /** Commands about how the bench and the paper are shown; nothing of it is made. */
 final class SeeingCommands {
@@ -21,6 +22,9 @@ final class SeeingCommands {
             ShownPaper now = sheet.looks().paper();
             show(sheet.looks().with(now == ShownPaper.OWN ? ShownPaper.DARK : ShownPaper.OWN));
         });
+        for (SoftProof.Shown colours : SoftProof.Shown.values()) {
+            all.put("colours-" + colours, () -> true, () -> show(sheet.looks().with(colours)));
+        }
         for (ShownPaper paper : ShownPaper.values()) {
             all.put("paper-" + paper, () -> true, () -> show(sheet.looks().with(paper)));
         }

@@ -21,6 +21,7 @@ import rondel.formats.export.ExportFormat;
 import rondel.formats.export.FormatChoices;
 import rondel.formats.export.JpegChoice;
 import rondel.formats.export.SvgChoice;
+import rondel.formats.proof.SoftProof;
 import rondel.job.PrintInks;
 import rondel.words.Words;
 
@@ -37,6 +38,7 @@ final class FormatChoicesForm extends VBox {
     private final CheckBox shared = new CheckBox(Words.of("export.shareCopies"));
     private final FigureField quality = new FigureField("export-quality", Figure.number("%", 1, 5, 5, PER_CENT));
     private final ColorPicker matte = new ColorPicker(Color.WHITE);
+    private final ChoiceBox<SoftProof.Shown> colours = new ChoiceBox<>();
     private final CheckBox printReady = new CheckBox(Words.of("export.printReady"));
     private final InksForm inks = new InksForm(PrintInks.USUAL);
 
@@ -57,6 +59,10 @@ final class FormatChoicesForm extends VBox {
         shared.setId("export-share-copies");
         quality.show(JpegChoice.USUAL.quality() * PER_CENT);
         matte.setId("export-matte");
+        colours.setId("export-colours");
+        colours.getItems().setAll(SoftProof.Shown.values());
+        colours.setConverter(new ChoiceNames<>(c -> Words.of("command.colours-" + c)));
+        colours.setValue(SoftProof.Shown.AS_DRAWN);
         printReady.setId("export-print-ready");
         inks.visibleProperty().bind(printReady.selectedProperty());
         inks.managedProperty().bind(printReady.selectedProperty());
@@ -71,8 +77,11 @@ final class FormatChoicesForm extends VBox {
                             case DXF -> List.of(labelled("export.dxfVersion", version), blocks);
                             case SVG -> List.of(labelled("export.grouping", grouping), pictures, liveText, shared);
                             case JPG ->
-                                List.of(labelled("export.quality.label", quality), labelled("export.matte", matte));
-                            case PNG -> List.<Node>of();
+                                List.of(
+                                        labelled("export.quality.label", quality),
+                                        labelled("export.matte", matte),
+                                        colours);
+                            case PNG -> List.of(colours);
                         });
         setDisable(getChildren().isEmpty());
     }
@@ -109,6 +118,7 @@ final class FormatChoicesForm extends VBox {
         return new FormatChoices(
                 new DxfChoice(version.getValue(), blocks.isSelected(), List.of()),
                 new SvgChoice(grouping.getValue(), pictures.isSelected(), liveText.isSelected()),
-                new JpegChoice(quality.value() / PER_CENT, FxColours.rgba(matte.getValue())));
+                new JpegChoice(quality.value() / PER_CENT, FxColours.rgba(matte.getValue())),
+                colours.getValue());
     }
 }

@@ -173,7 +173,7 @@ public final class NamesDialog {
             Box box =
                     shown.box().grown(Math.max(shown.box().width(), shown.box().height()) * 0.03);
             Sheet sheet = Sheet.of(new SheetId("row"), "", box.width(), box.height());
-            SheetScene scene = new SheetScene(sheet, job.media(), java.util.Set.of());
+            SheetScene scene = SheetScene.of(job, sheet);
             double scale = 2 * PICTURE / Math.max(box.width(), box.height());
             return ScenePainting.elements(
                     scene, List.of(shown.group()), box, scale, model.desk().pictures());

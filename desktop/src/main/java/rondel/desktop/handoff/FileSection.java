@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import rondel.desktop.handoff.making.HandOffModel;
+import rondel.formats.handoff.FileLook;
 import rondel.formats.handoff.PlannedFile;
 import rondel.handoff.ledger.LedgerEntry;
 import rondel.lines.check.Finding;
@@ -12,6 +13,9 @@ import rondel.words.Words;
 
 /** The file that is looked at: what it is, what the checks say of it, and what it contains from whom. */
 final class FileSection extends VBox {
+
+    /** A smaller share of colours that can't be printed is not worth a word. */
+    private static final double NOTICED = 0.005;
 
     private final HandOffModel model;
 
@@ -37,6 +41,10 @@ final class FileSection extends VBox {
                         + FileWords.size(f, model.desk().bench().job().unit()).replace("\n", ", ")
                         + model.look(f).map(l -> ". " + FileWords.bytes(f, l)).orElse("") + ".",
                 "quiet");
+        model.look(f)
+                .map(FileLook::outOfGamut)
+                .filter(lost -> lost > NOTICED)
+                .ifPresent(lost -> say(Words.of("handoff.outOfGamut", Math.round(lost * 100)), "card-note"));
         List<Finding> findings = model.findings(f);
         say(Words.of(findings.isEmpty() ? "handoff.noChecks" : "handoff.checksTitle"), "pass-name");
         findings.stream().map(Finding::sentence).distinct().forEach(s -> say(s, "quiet"));

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import javafx.scene.image.Image;
 import rondel.desktop.look.FxPictures;
+import rondel.formats.proof.SoftProof;
 import rondel.geometry.Box;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -31,9 +32,12 @@ public final class ScenePainting {
                 .without(scene.without())
                 .telling((e, why) ->
                         unpainted.put(e.id(), Unpaintable.finding(e, why).sentence()));
-        Image image = picture(
+        BufferedImage pixels = pixels(
                 painter, scene.sheet().elements(), key.area(), key.scale() * key.density(), key.pixels(), key.pixels());
-        return new Painted(image, unpainted);
+        if (scene.colours() != SoftProof.Shown.AS_DRAWN) {
+            SoftProof.shipped().show(pixels, scene.colours());
+        }
+        return new Painted(FxPictures.of(pixels), unpainted);
     }
 
     private static final Color UNPAINTED = new Color(0xb8, 0x44, 0x2f, 0x60);
@@ -72,6 +76,11 @@ public final class ScenePainting {
 
     private static Image picture(
             Painter painter, List<Element> elements, Box area, double scale, int width, int height) {
+        return FxPictures.of(pixels(painter, elements, area, scale, width, height));
+    }
+
+    private static BufferedImage pixels(
+            Painter painter, List<Element> elements, Box area, double scale, int width, int height) {
         BufferedImage pixels = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = pixels.createGraphics();
         g.setClip(0, 0, width, height);
@@ -79,7 +88,7 @@ public final class ScenePainting {
         g.translate(-area.x(), -area.y());
         painter.elements(g, elements);
         g.dispose();
-        return FxPictures.of(pixels);
+        return pixels;
     }
 
     /** What stands in the place of a tile that could not be painted: fine lines across it. */

@@ -3,14 +3,16 @@ package rondel.desktop.sheet;
 import java.util.Optional;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.Paint;
+import rondel.formats.proof.SoftProof;
 
 /** How the bench and the paper look while one works, so that pale and dark art are both seen: nothing of it is made.
  *
  * @param ground the bench about the sheet
- * @param paper in the place of the sheet's own */
-public record SheetLook(Ground ground, ShownPaper paper) {
+ * @param paper in the place of the sheet's own
+ * @param colours as they are drawn, or as they are printed */
+public record SheetLook(Ground ground, ShownPaper paper, SoftProof.Shown colours) {
 
-    public static final SheetLook USUAL = new SheetLook(Ground.LIGHT, ShownPaper.OWN);
+    public static final SheetLook USUAL = new SheetLook(Ground.LIGHT, ShownPaper.OWN, SoftProof.Shown.AS_DRAWN);
 
     /** The bench. */
     public enum Ground {
@@ -43,10 +45,14 @@ public record SheetLook(Ground ground, ShownPaper paper) {
     }
 
     public SheetLook with(Ground other) {
-        return new SheetLook(other, paper);
+        return new SheetLook(other, paper, colours);
     }
 
     public SheetLook with(ShownPaper other) {
-        return new SheetLook(ground, other);
+        return new SheetLook(ground, other, colours);
+    }
+
+    public SheetLook with(SoftProof.Shown other) {
+        return new SheetLook(ground, paper, other);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import rondel.formats.proof.SoftProof;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.job.Element;
@@ -17,8 +18,9 @@ import rondel.paint.PaintedExtent;
 
 /** One state of a sheet to be painted: a snapshot that any thread may read.
  *
- * @param without what is left out because it is being dragged */
-public record SheetScene(Sheet sheet, Map<MediaId, Media> media, Set<ElementId> without) {
+ * @param without what is left out because it is being dragged
+ * @param colours as they are drawn, or as they are printed */
+public record SheetScene(Sheet sheet, Map<MediaId, Media> media, Set<ElementId> without, SoftProof.Shown colours) {
 
     /** From so many changed elements on, all is painted anew: measuring them takes longer than they are worth. */
     private static final int MANY = 300;
@@ -26,16 +28,23 @@ public record SheetScene(Sheet sheet, Map<MediaId, Media> media, Set<ElementId> 
     private static final Box EVERYWHERE = new Box(-1e6, -1e6, 2e6, 2e6);
 
     public static SheetScene of(Job job, Sheet sheet) {
-        return new SheetScene(sheet, job.media(), Set.of());
+        return new SheetScene(sheet, job.media(), Set.of(), SoftProof.Shown.AS_DRAWN);
     }
 
     public SheetScene leavingOut(Set<ElementId> ids) {
-        return new SheetScene(sheet, media, Set.copyOf(ids));
+        return new SheetScene(sheet, media, Set.copyOf(ids), colours);
+    }
+
+    SheetScene withColours(SoftProof.Shown other) {
+        return new SheetScene(sheet, media, without, other);
     }
 
     /** Where this scene may look different from {@code before}, by comparing which elements are the same objects; nothing
      *  where it looks the same. */
     public Optional<Box> changedSince(SheetScene before) {
+        if (before.colours != colours) {
+            return Optional.of(EVERYWHERE);
+        }
         List<Box> boxes = new ArrayList<>();
         if (before.sheet != sheet) {
             List<Element> changed = SheetDifference.changed(before.sheet.elements(), sheet.elements());

@@ -172,6 +172,8 @@ public final class SheetView extends Region {
         getStyleClass().remove(looks.ground().style());
         looks = other;
         getStyleClass().add(looks.ground().style());
+        shown.in(looks.colours());
+        picture.show(shown.scene());
         refresh();
     }
 

@@ -3,6 +3,7 @@ package rondel.desktop.sheet;
 import java.util.Optional;
 import java.util.Set;
 import rondel.desktop.model.Bench;
+import rondel.formats.proof.SoftProof;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.Sheet;
@@ -10,6 +11,7 @@ import rondel.job.Sheet;
 /** The sheet as it is shown: as it is, or as an edit would make it. */
 final class ShownSheet {
 
+    private SoftProof.Shown colours = SoftProof.Shown.AS_DRAWN;
     private final Bench bench;
     private Optional<Job> previewed = Optional.empty();
     private Optional<ElementId> written = Optional.empty();
@@ -41,8 +43,14 @@ final class ShownSheet {
         return previewed.map(j -> j.sheet(bench.sheet().id())).orElseGet(bench::sheet);
     }
 
+    /** Shows it in the colours of the screen, or of the press. */
+    void in(SoftProof.Shown other) {
+        colours = other;
+    }
+
     SheetScene scene() {
-        SheetScene scene = SheetScene.of(previewed.orElseGet(bench::job), sheet());
+        SheetScene scene =
+                SheetScene.of(previewed.orElseGet(bench::job), sheet()).withColours(colours);
         return written.map(id -> scene.leavingOut(Set.of(id))).orElse(scene);
     }
 }

@@ -18,6 +18,7 @@ import rondel.formats.png.JpegWriter;
 import rondel.formats.png.PageRaster;
 import rondel.formats.png.PixelSize;
 import rondel.formats.png.PngWriter;
+import rondel.formats.proof.SoftProof;
 import rondel.formats.svg.SvgWriter;
 import rondel.geometry.Affine;
 import rondel.job.Element;
@@ -110,22 +111,28 @@ public enum ExportFormat {
                 }
             }
             case PNG -> {
-                BufferedImage image = PageRaster.paint(page, output.size(), pictures, failed);
+                BufferedImage image = painted(page, output, pictures, failed);
                 PngWriter.write(
                         output.trimmed() ? PageRaster.trimmed(image) : image,
                         output.size().ppi(),
                         out);
             }
-            case JPG ->
+            case JPG -> {
+                JpegChoice how = request.how().jpeg();
                 JpegWriter.write(
-                        page,
-                        output.size(),
-                        pictures,
-                        request.how().jpeg().quality(),
-                        request.how().jpeg().matte(),
-                        out,
-                        failed);
+                        painted(page, output, pictures, failed), output.size().ppi(), how.quality(), how.matte(), out);
+            }
         }
         return found.stream().distinct().toList();
+    }
+
+    private static BufferedImage painted(
+            Page page, Exporting.Output output, PictureSource pictures, BiConsumer<Element, Throwable> failed) {
+        BufferedImage image = PageRaster.paint(page, output.size(), pictures, failed);
+        SoftProof.Shown colours = output.request().how().colours();
+        if (colours != SoftProof.Shown.AS_DRAWN) {
+            SoftProof.shipped().show(image, colours);
+        }
+        return image;
     }
 }

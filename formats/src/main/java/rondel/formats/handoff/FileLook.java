@@ -14,6 +14,8 @@ import rondel.formats.png.JpegWriter;
 import rondel.formats.png.PageRaster;
 import rondel.formats.png.PixelSize;
 import rondel.formats.png.PngWriter;
+import rondel.formats.proof.SoftProof;
+import rondel.job.HandOffOutput;
 import rondel.job.Rgba;
 import rondel.paint.PictureSource;
 
@@ -21,8 +23,9 @@ import rondel.paint.PictureSource;
  *
  * @param picture of its first page; none for a table
  * @param words the first lines of a table; else empty
- * @param bytes how many it will have: exact for drawings and tables, guessed for what is made of pixels */
-public record FileLook(Optional<BufferedImage> picture, String words, long bytes) {
+ * @param bytes how many it will have: exact for drawings and tables, guessed for what is made of pixels
+ * @param outOfGamut for a print shop: the share of what is printed that the press has no colour for, from 0 to 1 */
+public record FileLook(Optional<BufferedImage> picture, String words, long bytes, double outOfGamut) {
 
     /** How much of a table is shown. */
     private static final int LINES = 12;
@@ -41,12 +44,16 @@ public record FileLook(Optional<BufferedImage> picture, String words, long bytes
             file.content().write(all);
             String text = all.toString(StandardCharsets.UTF_8);
             String head = String.join("\n", text.lines().limit(LINES).toList());
-            return new FileLook(Optional.empty(), head, all.size());
+            return new FileLook(Optional.empty(), head, all.size(), 0);
         }
         Page page = file.pages().getFirst();
         BufferedImage image = PageRaster.paint(page, within(page, side), pictures);
         long bytes = file.pixels().isPresent() ? guessed(file, image, page, pictures) : counted(file);
-        return new FileLook(Optional.of(image), "", bytes);
+        // What goes to a press is shown as the press prints it.
+        double lost = file.output().what() == HandOffOutput.What.PRINT_READY
+                ? SoftProof.shipped().show(image, SoftProof.Shown.AS_PRINTED)
+                : 0;
+        return new FileLook(Optional.of(image), "", bytes, lost);
     }
 
     private static PixelSize within(Page page, int side) {

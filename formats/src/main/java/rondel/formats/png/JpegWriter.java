@@ -6,7 +6,6 @@ import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.function.BiConsumer;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageTypeSpecifier;
@@ -16,11 +15,8 @@ import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.metadata.IIOMetadataNode;
 import javax.imageio.stream.ImageOutputStream;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
-import rondel.formats.page.Page;
-import rondel.job.Element;
 import rondel.job.Rgba;
 import rondel.paint.Colours;
-import rondel.paint.PictureSource;
 
 /** A page as a JPEG file whose colours say that they are sRGB; JPEG has no alpha. */
 public final class JpegWriter {
@@ -30,20 +26,7 @@ public final class JpegWriter {
     private JpegWriter() {}
 
     /** @param quality from 0 to 1
-     *  @param matte what is seen where the page is transparent
-     *  @param failed hears what can't be painted, and has a marked box in its place */
-    public static void write(
-            Page page,
-            PixelSize size,
-            PictureSource pictures,
-            double quality,
-            Rgba matte,
-            OutputStream out,
-            BiConsumer<Element, Throwable> failed)
-            throws IOException {
-        write(PageRaster.paint(page, size, pictures, failed), size.ppi(), quality, matte, out);
-    }
-
+     *  @param matte what is seen where the picture is transparent */
     public static void write(BufferedImage painted, double ppi, double quality, Rgba matte, OutputStream out)
             throws IOException {
         BufferedImage image = new BufferedImage(painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_RGB);

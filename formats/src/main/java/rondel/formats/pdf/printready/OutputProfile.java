@@ -12,14 +12,15 @@ import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The profiles that a file carries: of the press it is made for, and of the screen colours that are in it. */
-final class OutputProfile {
+public final class OutputProfile {
 
     private static final String CONDITION = "FOGRA39";
     private static final String REGISTRY = "http://www.color.org";
 
     private OutputProfile() {}
 
-    static byte[] cmyk() {
+    /** Of a press that prints on coated paper. */
+    public static byte[] cmyk() {
         try (InputStream in = OutputProfile.class.getResourceAsStream("/rondel/formats/pdf/coated.icc")) {
             return in.readAllBytes();
         } catch (IOException e) {

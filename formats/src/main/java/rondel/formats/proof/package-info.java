@@ -1,0 +1,2 @@
+/** How printed colours will look, on a screen. */
+package rondel.formats.proof;
