@@ -32,6 +32,8 @@ public final class Main {
 
     /** The demo, and what it runs. */
     private static CommandLine demo() {
-        return new CommandLine(new DemoCommand(System.out)).addSubcommand(new DemoRunCommand(System.out));
+        return new CommandLine(new DemoCommand(System.out))
+                .addSubcommand(new DemoRunCommand(System.out))
+                .addSubcommand(new DemoHandOffCommand(System.out));
     }
 }

@@ -26,7 +26,6 @@ import rondel.desktop.run.RunStage;
 import rondel.desktop.run.running.RunModel;
 import rondel.desktop.stage.StageView;
 import rondel.formats.shelf.ShelfQuery;
-import rondel.handoff.sets.ShippedSets;
 
 /** One stage of the work. {@link #ALL} is the list that everything reads: the window, its tabs, keys and menu, and the pictures
  *  of it.
@@ -126,7 +125,7 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
                         new FilesView(w.handOff().model(), w.commands()),
                         new HandOffSide(w.handOff(), w.commands())),
                 List.of(new StageShot(
-                        "hand-off", 5, "", window -> window.handOff().model().choose(ShippedSets.SHOP_LISTING))));
+                        "hand-off", 5, "", window -> window.handOff().model().choose("Low tide listing"))));
     }
 
     /** Looks at a pass, and does something once its route is known.

@@ -13,6 +13,7 @@ import rondel.desktop.desk.Progress;
 import rondel.desktop.model.Change;
 import rondel.desktop.model.SelectionFacts;
 import rondel.desktop.sheet.SheetView;
+import rondel.formats.proof.SoftProof;
 import rondel.geometry.Box;
 import rondel.job.Sheet;
 import rondel.units.LengthFormat;
@@ -62,7 +63,13 @@ public final class StatusBar extends HBox {
     }
 
     private void showZoom() {
-        zoom.setText(Words.of("status.zoom", Math.round(sheet.viewport().percent())));
+        String zoomed = Words.of("status.zoom", Math.round(sheet.viewport().percent()));
+        SoftProof.Shown colours = sheet.looks().colours();
+        // Whoever forgets that these are not the colours of the file would change what is right.
+        zoom.setText(
+                colours == SoftProof.Shown.AS_DRAWN
+                        ? zoomed
+                        : Words.of("command.colours-" + SoftProof.Shown.AS_PRINTED) + " · " + zoomed);
     }
 
     private void unitChanged() {

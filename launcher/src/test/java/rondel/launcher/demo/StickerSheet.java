@@ -9,8 +9,12 @@ import rondel.compose.sheets.SetMargins;
 import rondel.compose.sheets.SetPaper;
 import rondel.geometry.Anchor;
 import rondel.geometry.Box;
+import rondel.handoff.sets.KeepHandOffSet;
 import rondel.job.ElementId;
 import rondel.job.HaloSettings;
+import rondel.job.HandOffOutput;
+import rondel.job.HandOffOutput.What;
+import rondel.job.HandOffSet;
 import rondel.job.Job;
 import rondel.job.Rgba;
 import rondel.lines.halo.MakeHalo;
@@ -48,6 +52,30 @@ final class StickerSheet {
         art.add(m.text("Low tide", "Great Vibes", 14, 76.2, 189, Making.SEA));
         HaloSettings rim = new HaloSettings(2, HaloSettings.Corners.ROUND, 5, HaloSettings.ALL_HOLES, 0.6, 0.5);
         m.then(new MakeHalo(art, rim, OptionalDouble.empty(), MakeHalo.Spread.EACH, OptionalDouble.of(1)));
+        m.then(new KeepHandOffSet(listing()));
         return m.job();
+    }
+
+    /** What the studio puts up for sale: pictures with its mark, all stickers by themselves, and what they are made of. */
+    private static HandOffSet listing() {
+        Optional<String> mark = Optional.of("Saltmarsh Studio");
+        return new HandOffSet(
+                "Low tide listing",
+                true,
+                List.of(
+                        picture("{job}-1-sheet.jpg", What.ON_SURFACE, mark),
+                        picture("{job}-2-stickers.jpg", What.NAMED_PIECES, mark),
+                        picture("{job}-3-close-up.jpg", What.CLOSE_UP, mark),
+                        picture("{job}-4-size.jpg", What.SIZE_CARD, Optional.empty()),
+                        HandOffOutput.of("{job}-{name}.png", What.PRINT)
+                                .each(HandOffOutput.Each.PIECE)
+                                .withoutPaper(),
+                        HandOffOutput.of("{job}-print-and-cut.svg", What.ALL),
+                        HandOffOutput.of("{job}.pdf", What.PRINT),
+                        HandOffOutput.of("{job}-made-of.pdf", What.LEDGER)));
+    }
+
+    private static HandOffOutput picture(String pattern, What what, Optional<String> mark) {
+        return HandOffOutput.of(pattern, what).wide(2000).marked(mark);
     }
 }
