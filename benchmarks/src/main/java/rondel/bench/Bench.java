@@ -43,6 +43,8 @@ public final class Bench {
         sets.put("cut", CuttingDrawings::rows);
         sets.put("travel", Travelling::rows);
         sets.put("marks", FindingMarks::rows);
+        sets.put("hand-off", HandOffOfSheets::rows);
+        sets.put("publish", PublishingThroughFaults::rows);
         sets.put("trace", TracingMasks::rows);
         sets.put("sweep", Sweep::rows);
         sets.put("start", StartUp::rows);

@@ -45,7 +45,9 @@ public final class Publishing {
                 PART);
     }
 
-    Publishing(URI shop, String token, Retrying retrying, int part) {
+    /** @param retrying how often and after how long something is tried again
+     *  @param part how many bytes are sent at a time */
+    public Publishing(URI shop, String token, Retrying retrying, int part) {
         this.shop = shop;
         this.token = token;
         this.retrying = retrying;

@@ -13,7 +13,7 @@ import rondel.words.Words;
 
 /** Sends requests until they are answered: waits longer after each failure, by chance up to twice as long as before (exponential back-off with full
  *  jitter), or as long as the shop asks for. Only requests that may come in twice are sent so. */
-final class Retrying {
+public final class Retrying {
 
     private static final Duration EACH = Duration.ofSeconds(30);
 
@@ -26,7 +26,10 @@ final class Retrying {
     private final Duration longest;
     private final RandomGenerator chance;
 
-    Retrying(int tries, Duration first, Duration longest, RandomGenerator chance) {
+    /** @param tries how often a request is sent at most
+     *  @param first how long is waited at most before the second
+     *  @param longest how long is waited at most */
+    public Retrying(int tries, Duration first, Duration longest, RandomGenerator chance) {
         this.tries = tries;
         this.first = first;
         this.longest = longest;

@@ -22,7 +22,6 @@ import rondel.job.HandOffSet;
 import rondel.job.Job;
 import rondel.lines.check.Finding;
 import rondel.paint.PictureSource;
-import rondel.progress.Advance;
 import rondel.progress.Cancellation;
 import rondel.text.FontBook;
 import rondel.words.Refusal;
@@ -108,17 +107,7 @@ public final class HandOffRun {
         if (planned.isEmpty()) {
             throw Refusal.of("handoff.nothingIn", set.name());
         }
-        List<Finding> findings = new ArrayList<>();
-        for (int i = 0; i < planned.size(); i++) {
-            Cancellation.check();
-            Advance.to(i, planned.size());
-            PlannedFile file = planned.get(i);
-            AtomicFile.write(
-                    folder.resolve(file.name()),
-                    Replacing.ANYTHING,
-                    out -> findings.addAll(file.content().write(out)));
-        }
-        return findings.stream().distinct().toList();
+        return SideBySide.make(planned, folder).stream().distinct().toList();
     }
 
     private static List<Path> inOrder(Path folder) throws IOException {

@@ -3,20 +3,15 @@ package rondel.formats.pdf.reading;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.GeneralPath;
 import java.awt.geom.Path2D;
-import java.awt.geom.Point2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.ArrayDeque;
-import java.util.ArrayList;
-import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import javax.imageio.ImageIO;
-import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
@@ -25,13 +20,17 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDVectorFont;
 import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
+import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.color.PDPattern;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.form.PDTransparencyGroup;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDAbstractPattern;
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDShadingPattern;
+import org.apache.pdfbox.pdmodel.graphics.pattern.PDTilingPattern;
 import org.apache.pdfbox.pdmodel.graphics.shading.PDShading;
 import org.apache.pdfbox.pdmodel.graphics.state.PDGraphicsState;
+import org.apache.pdfbox.pdmodel.graphics.state.PDSoftMask;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
 import org.apache.pdfbox.util.Vector;
@@ -40,9 +39,9 @@ import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
-import rondel.job.Clip;
 import rondel.job.Element;
 import rondel.job.GroupElement;
+import rondel.job.Mask;
 import rondel.job.Media;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
@@ -53,7 +52,7 @@ import rondel.job.Traits;
 import rondel.progress.Cancellation;
 
 /** What a page draws, as elements in mm: layers and clips are groups around what is drawn in them. */
-final class PageElements extends PDFGraphicsStreamEngine {
+final class PageElements extends PathEngine {
 
     /** How many things are drawn at most. */
     private static final int MOST = 400_000;
@@ -64,23 +63,15 @@ final class PageElements extends PDFGraphicsStreamEngine {
     /** How deep forms may lie in forms. */
     private static final int DEEPEST = 40;
 
-    private final Affine toMm;
+    private Affine toMm;
     private final Map<String, Integer> dropped = new TreeMap<>();
     private final Map<String, Media> media = new LinkedHashMap<>();
-    private final List<Element> elements = new ArrayList<>();
-    private final Deque<Layer> layers = new ArrayDeque<>();
-    private GeneralPath path = new GeneralPath();
-    private Optional<Integer> clipping = Optional.empty();
-    private Optional<Clipped> clipped = Optional.empty();
+    private final DrawnElements drawing = new DrawnElements();
+    private final SoftMasks softMasks = new SoftMasks(this::masking);
+    private final TilingPatterns tilings = new TilingPatterns(this::tile);
     private int drawn;
     private int depth;
     private int unnamed;
-
-    /** What is drawn while a layer is open; what is marked otherwise has no name and is no group. */
-    private record Layer(Optional<String> name, List<Element> inside) {}
-
-    /** What was drawn last inside of a clip, so that what follows in the same one joins it. */
-    private record Clipped(Outline outline, List<Element> inside, int at) {}
 
     PageElements(PDPage page, Affine toMm) {
         super(page);
@@ -88,10 +79,7 @@ final class PageElements extends PDFGraphicsStreamEngine {
     }
 
     List<Element> elements() {
-        while (!layers.isEmpty()) {
-            endLayer();
-        }
-        return elements;
+        return drawing.all();
     }
 
     List<Media> media() {
@@ -107,65 +95,54 @@ final class PageElements extends PDFGraphicsStreamEngine {
         dropped.merge(what, 1, Integer::sum);
     }
 
-    private List<Element> open() {
-        return layers.isEmpty() ? elements : layers.peek().inside();
-    }
-
     // Layers
 
     @Override
     public void beginMarkedContentSequence(COSName tag, COSDictionary properties) {
-        Optional<String> name = Optional.empty();
-        if (COSName.OC.equals(tag) && properties != null) {
-            name = Optional.ofNullable(properties.getString(COSName.NAME));
-        }
-        layers.push(new Layer(name, name.isPresent() ? new ArrayList<>() : open()));
-        clipped = Optional.empty();
+        boolean layer = COSName.OC.equals(tag) && properties != null;
+        drawing.begin(layer ? Optional.ofNullable(properties.getString(COSName.NAME)) : Optional.empty());
     }
 
     @Override
     public void endMarkedContentSequence() {
-        if (!layers.isEmpty()) {
-            endLayer();
-        }
+        drawing.end();
     }
 
-    private void endLayer() {
-        Layer layer = layers.pop();
-        clipped = Optional.empty();
-        if (layer.name().isPresent() && !layer.inside().isEmpty()) {
-            open().add(GroupElement.of(Traits.named(layer.name().get()), layer.inside()));
-        }
-    }
-
-    /** Adds something, inside of the clip that holds just now. */
-    private void add(Element e) {
+    /** Adds something, inside of the clip and the mask that hold just now. */
+    private void add(Element e) throws IOException {
         Cancellation.check();
         if (++drawn > MOST) {
             drop("many");
             return;
         }
-        Optional<Outline> clip = clip();
-        if (clip.isEmpty()) {
-            clipped = Optional.empty();
-            open().add(e);
-            return;
+        PDSoftMask soft = getGraphicsState().getSoftMask();
+        Optional<Mask> mask = soft == null ? Optional.empty() : softMasks.of(soft, pageBox());
+        if (soft != null && mask.isEmpty()) {
+            drop("mask");
         }
-        if (clipped.isPresent()
-                && clipped.get().outline().equals(clip.get())
-                && clipped.get().at() == open().size()) {
-            clipped.get().inside().add(e);
-            open().set(open().size() - 1, group(clip.get(), clipped.get().inside()));
-            return;
-        }
-        List<Element> inside = new ArrayList<>(List.of(e));
-        open().add(group(clip.get(), inside));
-        clipped = Optional.of(new Clipped(clip.get(), inside, open().size()));
+        drawing.add(e, new DrawnElements.Veil(clip(), mask, mask.isPresent() ? soft.getCOSObject() : null));
     }
 
-    private static Element group(Outline clip, List<Element> inside) {
-        return new GroupElement(
-                Traits.named(""), inside, Optional.of(new Clip(clip, FillRule.NON_ZERO)), Optional.empty());
+    private List<Element> masking(PDTransparencyGroup group) throws IOException {
+        return deeper(() -> drawing.apart(() -> processSoftMask(group)));
+    }
+
+    /** Work that draws what is drawn elsewhere. */
+    private interface Drawing {
+        List<Element> run() throws IOException;
+    }
+
+    private List<Element> deeper(Drawing work) throws IOException {
+        if (depth >= DEEPEST) {
+            drop("deep");
+            return List.of();
+        }
+        depth++;
+        try {
+            return work.run();
+        } finally {
+            depth--;
+        }
     }
 
     /** The clip, where it cuts anything off the page. */
@@ -183,135 +160,27 @@ final class PageElements extends PDFGraphicsStreamEngine {
         return new Box(b.getLowerLeftX(), b.getLowerLeftY(), b.getWidth(), b.getHeight()).transformed(toMm);
     }
 
-    // Paths
-
     @Override
-    public void appendRectangle(Point2D a, Point2D b, Point2D c, Point2D d) {
-        path.moveTo(a.getX(), a.getY());
-        path.lineTo(b.getX(), b.getY());
-        path.lineTo(c.getX(), c.getY());
-        path.lineTo(d.getX(), d.getY());
-        path.closePath();
-    }
-
-    @Override
-    public void moveTo(float x, float y) {
-        path.moveTo(x, y);
-    }
-
-    @Override
-    public void lineTo(float x, float y) {
-        if (path.getCurrentPoint() == null) {
-            path.moveTo(x, y);
-        } else {
-            path.lineTo(x, y);
-        }
-    }
-
-    @Override
-    public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {
-        if (path.getCurrentPoint() == null) {
-            path.moveTo(x3, y3);
-        } else {
-            path.curveTo(x1, y1, x2, y2, x3, y3);
-        }
-    }
-
-    @Override
-    public Point2D getCurrentPoint() {
-        return path.getCurrentPoint();
-    }
-
-    @Override
-    public void closePath() {
-        if (path.getCurrentPoint() != null) {
-            path.closePath();
-        }
-    }
-
-    @Override
-    public void clip(int rule) {
-        clipping = Optional.of(rule);
-    }
-
-    @Override
-    public void endPath() {
-        finish();
-    }
-
-    private void finish() {
-        clipping.ifPresent(rule -> {
-            path.setWindingRule(rule);
-            getGraphicsState().intersectClippingPath(path);
-        });
-        clipping = Optional.empty();
-        path = new GeneralPath();
-    }
-
-    @Override
-    public void strokePath() throws IOException {
-        shape(path, Optional.empty(), true);
-        finish();
-    }
-
-    @Override
-    public void fillPath(int rule) throws IOException {
-        shape(path, Optional.of(rule), false);
-        finish();
-    }
-
-    @Override
-    public void fillAndStrokePath(int rule) throws IOException {
-        shape(path, Optional.of(rule), true);
-        finish();
-    }
-
-    private void shape(Path2D drawnPath, Optional<Integer> rule, boolean stroked) throws IOException {
+    void shape(Path2D drawnPath, Optional<Integer> rule, boolean stroked) throws IOException {
         Outline outline = Outline.of(drawnPath).transformed(toMm);
         if (outline.isEmpty()) {
             return;
         }
         PDGraphicsState state = getGraphicsState();
-        masks(state);
+        blend(state);
         Paint fill = rule.isPresent() ? paint(state.getNonStrokingColor(), true) : Paint.NONE;
-        Optional<Stroke> stroke = stroked ? stroke(state) : Optional.empty();
+        Optional<Stroke> stroke = stroked
+                ? Optional.of(DrawnStroke.of(state, paint(state.getStrokingColor(), false), toMm))
+                : Optional.empty();
         double opacity = rule.isPresent() ? state.getNonStrokeAlphaConstant() : state.getAlphaConstant();
         FillRule how = rule.filter(r -> r == Path2D.WIND_EVEN_ODD).isPresent() ? FillRule.EVEN_ODD : FillRule.NON_ZERO;
         add(new ShapeElement(Traits.named("").withOpacity(Math.clamp(opacity, 0, 1)), outline, how, fill, stroke));
     }
 
-    private void masks(PDGraphicsState state) {
-        if (state.getSoftMask() != null) {
-            drop("mask");
-        }
+    private void blend(PDGraphicsState state) {
         if (state.getBlendMode() != null && !BlendMode.NORMAL.equals(state.getBlendMode())) {
             drop("blend");
         }
-    }
-
-    private Optional<Stroke> stroke(PDGraphicsState state) throws IOException {
-        Matrix ctm = state.getCurrentTransformationMatrix();
-        double scale = Math.sqrt(Math.abs(ctm.getScaleX() * ctm.getScaleY() - ctm.getShearX() * ctm.getShearY()))
-                * toMm.meanScale();
-        double width = Math.max(0.02, state.getLineWidth() * scale);
-        Paint paint = paint(state.getStrokingColor(), false);
-        List<Double> dashes = new ArrayList<>();
-        double sum = 0;
-        for (float d : state.getLineDashPattern().getDashArray()) {
-            dashes.add(d * scale);
-            sum += d;
-        }
-        Stroke.Cap cap = Stroke.Cap.values()[Math.clamp(state.getLineCap(), 0, 2)];
-        Stroke.Join join = Stroke.Join.values()[Math.clamp(state.getLineJoin(), 0, 2)];
-        return Optional.of(new Stroke(
-                paint,
-                width,
-                cap,
-                join,
-                Math.max(1, state.getMiterLimit()),
-                sum > 0 ? dashes : List.of(),
-                state.getLineDashPattern().getPhase() * scale,
-                Stroke.Position.CENTRE));
     }
 
     private Paint paint(PDColor colour, boolean fill) throws IOException {
@@ -324,11 +193,28 @@ final class PageElements extends PDFGraphicsStreamEngine {
                     return gradient.get();
                 }
             }
+            if (pattern instanceof PDTilingPattern t) {
+                Optional<Paint.Tiles> tiled = tilings.of(t, colour, patterns.getUnderlyingColorSpace());
+                if (tiled.isPresent()) {
+                    Affine to = toMm.times(Affine.of(pattern.getMatrix().createAffineTransform()));
+                    return tiled.get().transformed(to);
+                }
+            }
             drop("pattern");
             return fill ? Paint.solid(new Rgba(128, 128, 128, 255)) : Paint.solid(new Rgba(0, 0, 0, 255));
         }
         int rgb = colour.toRGB();
         return Paint.solid(new Rgba(rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255, 255));
+    }
+
+    private List<Element> tile(PDTilingPattern pattern, PDColor colour, PDColorSpace space) throws IOException {
+        Affine before = toMm;
+        toMm = Affine.IDENTITY;
+        try {
+            return deeper(() -> drawing.apart(() -> processTilingPattern(pattern, colour, space, new Matrix())));
+        } finally {
+            toMm = before;
+        }
     }
 
     @Override
@@ -381,7 +267,7 @@ final class PageElements extends PDFGraphicsStreamEngine {
             drop("picture");
             return;
         }
-        masks(getGraphicsState());
+        blend(getGraphicsState());
         BufferedImage pixels = image.isStencil()
                 ? image.getStencilImage(new java.awt.Color(
                         getGraphicsState().getNonStrokingColor().toRGB()))
@@ -413,28 +299,43 @@ final class PageElements extends PDFGraphicsStreamEngine {
         }
         depth++;
         try {
-            layered(form.getCOSObject().getDictionaryObject(COSName.OC), () -> super.showForm(form));
+            layered(form, () -> super.showForm(form));
         } finally {
             depth--;
         }
     }
 
-    /** Work that reads may fail. */
-    private interface Reading {
-        void run() throws IOException;
-    }
-
-    private void layered(COSBase layer, Reading work) throws IOException {
-        if (!(layer instanceof COSDictionary d)) {
-            work.run();
+    /** A group that is faded or masked as a whole stays one. */
+    @Override
+    public void showTransparencyGroup(PDTransparencyGroup form) throws IOException {
+        if (depth >= DEEPEST) {
+            drop("deep");
             return;
         }
-        beginMarkedContentSequence(COSName.OC, d);
-        int open = layers.size();
-        work.run();
-        while (layers.size() > open) {
-            endLayer();
+        PDGraphicsState state = getGraphicsState();
+        double alpha = Math.clamp(state.getNonStrokeAlphaConstant(), 0, 1);
+        depth++;
+        try {
+            if (alpha == 1 && state.getSoftMask() == null) {
+                layered(form, () -> processTransparencyGroup(form));
+                return;
+            }
+            blend(state);
+            List<Element> inside = drawing.apart(() -> layered(form, () -> processTransparencyGroup(form)));
+            if (!inside.isEmpty()) {
+                add(GroupElement.of(Traits.named("").withOpacity(alpha), inside));
+            }
+        } finally {
+            depth--;
         }
-        endMarkedContentSequence();
+    }
+
+    private void layered(PDFormXObject form, DrawnElements.Reading work) throws IOException {
+        COSBase layer = form.getCOSObject().getDictionaryObject(COSName.OC);
+        if (layer instanceof COSDictionary d && d.getString(COSName.NAME) != null) {
+            drawing.layered(d.getString(COSName.NAME), work);
+        } else {
+            work.run();
+        }
     }
 }
