@@ -51,11 +51,11 @@ public final class PrintReadyPdf {
             throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.setVersion(VERSION);
-            PdfColours process = inks.converted() ? PressColours.shipped() : ScreenColours.RGB;
-            PdfColours colours = inks.spots().isEmpty() ? process : new SpotColours(process, inks.spots());
-            PdfWriter.into(document, pages.stream().map(PrintReadyPage::print).toList(), colours, pictures);
-            layers(document, pages, roles, inks.white().map(Separation::white));
             COSArray screen = OutputProfile.screen(document);
+            PdfColours process = inks.converted() ? PressColours.shipped() : ScreenColours.RGB;
+            PdfColours colours = inks.spots().isEmpty() ? process : new SpotColours(process, inks.spots(), screen);
+            PdfWriter.into(document, pages.stream().map(PrintReadyPage::print).toList(), colours, pictures);
+            layers(document, pages, roles, inks.white().map(Separation::white), screen);
             tag(document, screen);
             for (PDPage page : document.getPages()) {
                 COSDictionary blending = page.getCOSObject().getCOSDictionary(COSName.GROUP);
@@ -74,18 +74,22 @@ public final class PrintReadyPdf {
     }
 
     private static void layers(
-            PDDocument document, List<PrintReadyPage> pages, Map<Role, Separation> roles, Optional<Separation> white)
+            PDDocument document,
+            List<PrintReadyPage> pages,
+            Map<Role, Separation> roles,
+            Optional<Separation> white,
+            COSArray screen)
             throws IOException {
         Map<Role, SeparationLayer> layers = new EnumMap<>(Role.class);
         for (Map.Entry<Role, Separation> ink : roles.entrySet()) {
             if (pages.stream().anyMatch(p -> p.lines().containsKey(ink.getKey()))) {
-                layers.put(ink.getKey(), new SeparationLayer(document, ink.getValue()));
+                layers.put(ink.getKey(), new SeparationLayer(document, ink.getValue(), screen));
             }
         }
         boolean under =
                 white.isPresent() && pages.stream().anyMatch(p -> p.white().isPresent());
         Optional<SeparationLayer> underprint =
-                under ? Optional.of(new SeparationLayer(document, white.get())) : Optional.empty();
+                under ? Optional.of(new SeparationLayer(document, white.get(), screen)) : Optional.empty();
         if (layers.isEmpty() && underprint.isEmpty()) {
             return;
         }

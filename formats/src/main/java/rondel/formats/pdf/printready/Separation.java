@@ -8,7 +8,6 @@ import org.apache.pdfbox.cos.COSFloat;
 import org.apache.pdfbox.cos.COSInteger;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.common.function.PDFunctionType2;
-import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceCMYK;
 import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
 import rondel.job.Rgba;
 import rondel.job.Role;
@@ -21,6 +20,8 @@ import rondel.job.RoleLook;
  * @param shown the colour that stands for it where there is no such ink
  * @param step what is done with it, where it is no ink of the picture */
 public record Separation(String name, String layer, Rgba shown, Optional<ProcessingStep> step) {
+
+    private static final float FULL = 255;
 
     /** What is done along lines, or with an area (ISO 19593-1, table 1).
      *
@@ -52,18 +53,20 @@ public record Separation(String name, String layer, Rgba shown, Optional<Process
                 name, name, new Rgba(222, 240, 250, 255), Optional.of(new ProcessingStep("White", Optional.empty())));
     }
 
-    /** As a colour space (ISO 32000-1, 8.6.6.4). */
-    PDSeparation space() throws IOException {
+    /** As a colour space (ISO 32000-1, 8.6.6.4).
+     *
+     * @param screen sRGB: what is seen where there is no such ink is just the colour that stands for it */
+    PDSeparation space(COSArray screen) throws IOException {
         COSDictionary function = new COSDictionary();
         function.setItem(COSName.FUNCTION_TYPE, COSInteger.TWO);
         function.setItem(COSName.DOMAIN, numbers(0, 1));
-        function.setItem(COSName.C0, numbers(0, 0, 0, 0));
-        function.setItem(COSName.C1, numbers(cmyk()));
+        function.setItem(COSName.C0, numbers(1, 1, 1));
+        function.setItem(COSName.C1, numbers(shown.red() / FULL, shown.green() / FULL, shown.blue() / FULL));
         function.setItem(COSName.N, COSInteger.ONE);
         COSArray array = new COSArray();
         array.add(COSName.SEPARATION);
         array.add(COSName.getPDFName(name));
-        array.add(PDDeviceCMYK.INSTANCE.getCOSObject());
+        array.add(screen);
         array.add(new PDFunctionType2(function).getCOSObject());
         return new PDSeparation(array, null);
     }
@@ -74,16 +77,5 @@ public record Separation(String name, String layer, Rgba shown, Optional<Process
             array.add(new COSFloat(v));
         }
         return array;
-    }
-
-    /** Cyan, magenta, yellow and black from 0 to 1, by the plain rule. */
-    float[] cmyk() {
-        float r = shown.red() / 255f;
-        float g = shown.green() / 255f;
-        float b = shown.blue() / 255f;
-        float k = 1 - Math.max(r, Math.max(g, b));
-        return k >= 1
-                ? new float[] {0, 0, 0, 1}
-                : new float[] {(1 - r - k) / (1 - k), (1 - g - k) / (1 - k), (1 - b - k) / (1 - k), k};
     }
 }

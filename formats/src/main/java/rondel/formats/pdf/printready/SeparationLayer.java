@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBoolean;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSInteger;
@@ -38,7 +39,7 @@ final class SeparationLayer {
     private final PDOptionalContentGroup group;
     private final PDSeparation space;
 
-    SeparationLayer(PDDocument document, Separation separation) throws IOException {
+    SeparationLayer(PDDocument document, Separation separation, COSArray screen) throws IOException {
         this.document = document;
         this.group = new PDOptionalContentGroup(separation.layer());
         separation.step().ifPresent(step -> {
@@ -48,7 +49,7 @@ final class SeparationLayer {
                     .ifPresent(t -> metadata.setItem(COSName.getPDFName("GTS_ProcStepsType"), COSName.getPDFName(t)));
             group.getCOSObject().setItem(COSName.getPDFName("GTS_Metadata"), metadata);
         });
-        space = separation.space();
+        space = separation.space(screen);
     }
 
     PDOptionalContentGroup group() {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
@@ -22,12 +23,13 @@ final class SpotColours implements PdfColours {
     private final PdfColours others;
     private final Map<Rgba, PDSeparation> inks = new HashMap<>();
 
-    SpotColours(PdfColours others, List<PrintInks.Spot> spots) throws IOException {
+    /** @param screen sRGB, for where there are no such inks */
+    SpotColours(PdfColours others, List<PrintInks.Spot> spots, COSArray screen) throws IOException {
         this.others = others;
         for (PrintInks.Spot spot : spots) {
             inks.put(
                     spot.colour().withAlpha(255),
-                    new Separation(spot.name(), spot.name(), spot.colour(), Optional.empty()).space());
+                    new Separation(spot.name(), spot.name(), spot.colour(), Optional.empty()).space(screen));
         }
     }
 
