@@ -3,6 +3,7 @@ package rondel.lines.pieces;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -30,6 +31,7 @@ public final class UsedPieces {
     private static final double OWN = 1.5;
 
     private final List<Element> tree;
+    private final List<Part> parts;
     private final List<Element> leaves;
     private final List<Line> lines;
     private final Nesting nesting;
@@ -51,7 +53,8 @@ public final class UsedPieces {
 
     private UsedPieces(List<Element> elements) {
         tree = elements.stream().map(e -> opened(e, "")).toList();
-        leaves = Leaves.of(tree).stream().flatMap(e -> parted(e).stream()).toList();
+        parts = parted(Leaves.of(tree));
+        leaves = parts.stream().map(Part::element).toList();
         Role role = leaves.stream().anyMatch(e -> e.role() == Role.KISS_CUT) ? Role.KISS_CUT : Role.CUT;
         lines = Leaves.lines(leaves).stream()
                 .map(l -> l.bounding(leaves.get(l.leaf()).role() == role))
@@ -81,17 +84,35 @@ public final class UsedPieces {
         return copy.isEmpty() ? e : e.with(t -> t.withId(new ElementId(copy + t.id())));
     }
 
-    /** A cut line of several contours as several. */
-    private static List<Element> parted(Element e) {
-        if (!(e instanceof ShapeElement s) || !e.role().isCut()) {
-            return List.of(e);
+    /** An element, or one contour of a cut line that has several.
+     *
+     * @param of the number of the element that it is of */
+    private record Part(Element element, int of) {}
+
+    private static List<Part> parted(List<Element> all) {
+        List<Part> parts = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            Element e = all.get(i);
+            List<Contour> contours =
+                    e instanceof ShapeElement s && e.role().isCut() ? Contour.of(s.outline()) : List.of();
+            if (contours.size() < 2) {
+                parts.add(new Part(e, i));
+            } else {
+                int of = i;
+                contours.forEach(c -> parts.add(new Part(((ShapeElement) e).withOutline(c.outline()), of)));
+            }
         }
-        List<Contour> contours = Contour.of(s.outline());
-        return contours.size() < 2
-                ? List.of(e)
-                : contours.stream()
-                        .map(c -> (Element) s.withOutline(c.outline()))
-                        .toList();
+        return parts;
+    }
+
+    /** The elements of some parts: contours of one line are one again, so that holes are holes. */
+    private static List<Element> whole(List<Part> parts) {
+        Map<Integer, Element> all = new LinkedHashMap<>();
+        for (Part p : parts) {
+            all.merge(p.of(), p.element(), (a, b) -> ((ShapeElement) a)
+                    .withOutline(((ShapeElement) a).outline().plus(((ShapeElement) b).outline())));
+        }
+        return List.copyOf(all.values());
     }
 
     private List<UsedPiece> all() {
@@ -107,11 +128,11 @@ public final class UsedPieces {
                 }
             }
         }
-        Map<Integer, List<Element>> pieces = new HashMap<>();
+        Map<Integer, List<Part>> pieces = new HashMap<>();
         Map<ElementId, List<Integer>> owners = new HashMap<>();
         for (int i = 0; i < leaves.size(); i++) {
             if (piece[i] >= 0) {
-                pieces.computeIfAbsent(piece[i], k -> new ArrayList<>()).add(leaves.get(i));
+                pieces.computeIfAbsent(piece[i], k -> new ArrayList<>()).add(parts.get(i));
             }
             owners.computeIfAbsent(leaves.get(i).id(), k -> new ArrayList<>()).add(piece[i]);
         }
@@ -122,7 +143,7 @@ public final class UsedPieces {
                 .forEach(g -> owner(g, owners).ifPresent(p -> names.putIfAbsent(p, g.name())));
         return outlines.entrySet().stream()
                 .map(o -> {
-                    List<Element> own = pieces.getOrDefault(o.getKey(), List.of());
+                    List<Element> own = whole(pieces.getOrDefault(o.getKey(), List.of()));
                     String name = Optional.ofNullable(names.get(o.getKey())).orElseGet(() -> largest(own));
                     return new UsedPiece(name, o.getValue(), own);
                 })
