@@ -7,6 +7,7 @@ import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.TypeConversionException;
 import rondel.job.Folding;
 import rondel.job.Licence;
+import rondel.units.LengthUnit;
 import rondel.words.Words;
 
 /** A choice as files spell it: {@code personal-use}.
@@ -62,6 +63,13 @@ abstract class ChoiceConverter<E extends Enum<E>> implements ITypeConverter<E> {
     static final class OfWay extends ChoiceConverter<GangCommand.WayName> {
         OfWay() {
             super(GangCommand.WayName.class, "--way");
+        }
+    }
+
+    /** A unit that something is drawn in. */
+    static final class Unit extends ChoiceConverter<LengthUnit> {
+        Unit() {
+            super(LengthUnit.class, "--unit");
         }
     }
 }

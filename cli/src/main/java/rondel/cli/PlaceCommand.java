@@ -16,6 +16,7 @@ import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.fonts.UsualEditing;
 import rondel.formats.reading.ArtworkReader;
+import rondel.formats.reading.ReadingChoice;
 import rondel.formats.svg.PixelScale;
 import rondel.history.Editing;
 import rondel.job.Job;
@@ -66,6 +67,13 @@ final class PlaceCommand implements Callable<Integer> {
     private int page;
 
     @Option(
+            names = "--unit",
+            paramLabel = "UNIT",
+            converter = ChoiceConverter.Unit.class,
+            description = "of a DXF that does not say its own: mm, cm, in or pt; mm without it")
+    private LengthUnit drawnIn;
+
+    @Option(
             names = "--px-per-inch",
             paramLabel = "N",
             description =
@@ -91,7 +99,8 @@ final class PlaceCommand implements Callable<Integer> {
         LengthUnit unit = job.unit();
         Editing editing = UsualEditing.editing();
         SheetId id = JobChange.sheet(job, sheet);
-        ArtworkReader reader = new ArtworkReader(FontsAtHand.usual(), scale()).ofPage(page);
+        ArtworkReader reader = new ArtworkReader(FontsAtHand.usual(), scale())
+                .with(new ReadingChoice(page, Optional.ofNullable(drawnIn)));
         ArtworkPlacement placement = new ArtworkPlacement(
                 mm(width, unit), mm(height, unit), Optional.ofNullable(at).map(a -> a.mm(unit)));
         List<Artwork> artworks = new ArrayList<>();

@@ -27,6 +27,7 @@ import rondel.desktop.dialog.GlyphDialog;
 import rondel.desktop.dialog.GuideDialog;
 import rondel.desktop.dialog.MirrorDialog;
 import rondel.desktop.dialog.NewJobDialog;
+import rondel.desktop.dialog.ReadingDialog;
 import rondel.desktop.dialog.RecolourDialog;
 import rondel.desktop.dialog.RepeatDialog;
 import rondel.desktop.dialog.RolesDialog;
@@ -44,6 +45,8 @@ import rondel.desktop.handoff.HandOffDialogs;
 import rondel.desktop.run.RunDialogs;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
+import rondel.formats.reading.OpenQuestions;
+import rondel.formats.reading.ReadingChoice;
 import rondel.geometry.Box;
 import rondel.handoff.ledger.LedgerEntry;
 import rondel.job.Design;
@@ -253,6 +256,11 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Window
     @Override
     public Optional<GuideForm> guide(LengthUnit unit) {
         return answered(() -> new GuideDialog(unit).ask(owner.get()));
+    }
+
+    @Override
+    public Optional<ReadingChoice> reading(String name, OpenQuestions open) {
+        return answered(() -> new ReadingDialog(name, open).ask(owner.get()));
     }
 
     @Override

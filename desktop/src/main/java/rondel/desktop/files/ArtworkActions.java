@@ -16,6 +16,7 @@ import rondel.desktop.desk.Progress;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.reading.ArtworkReader;
+import rondel.formats.reading.OpenQuestions;
 import rondel.formats.shelf.Thing;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
@@ -67,11 +68,32 @@ public final class ArtworkActions {
         if (files.size() == 1) {
             progress.run(
                     Words.of("progress.reading", files.getFirst().getFileName()),
-                    () -> artwork.read(files.getFirst()).measured(by),
-                    a -> place(a, at));
+                    () -> {
+                        Artwork read = artwork.read(files.getFirst());
+                        return new Read(read.measured(by), artwork.questions(files.getFirst(), read));
+                    },
+                    r -> settled(files.getFirst(), r, by, at));
             return;
         }
         progress.run(Words.of("progress.readingSeveral", files.size()), () -> read(files, by), all -> beside(all, at));
+    }
+
+    /** A file with what it leaves open. */
+    private record Read(Artwork artwork, OpenQuestions open) {}
+
+    /** Places what was read, or asks first what the file leaves open, and reads it so. */
+    private void settled(Path file, Read read, PictureBounds by, Optional<Point> at) {
+        if (!read.open().any()) {
+            place(read.artwork(), at);
+            return;
+        }
+        String name = file.getFileName().toString();
+        questions
+                .reading(name, read.open())
+                .ifPresent(choice -> progress.run(
+                        Words.of("progress.reading", name),
+                        () -> artwork.with(choice).read(file).measured(by),
+                        a -> place(a, at)));
     }
 
     private List<Artwork> read(List<Path> files, PictureBounds by) {

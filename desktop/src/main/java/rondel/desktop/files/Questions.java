@@ -18,6 +18,8 @@ import rondel.desktop.compose.thing.ThingForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
+import rondel.formats.reading.OpenQuestions;
+import rondel.formats.reading.ReadingChoice;
 import rondel.geometry.Box;
 import rondel.job.Job;
 import rondel.job.Paint;
@@ -84,6 +86,11 @@ public interface Questions {
 
     /** Where a guide should lie. */
     Optional<GuideForm> guide(LengthUnit unit);
+
+    /** What a file that is to be placed leaves open.
+     *
+     * @param name of the file */
+    Optional<ReadingChoice> reading(String name, OpenQuestions open);
 
     /** What the sheet should become. */
     Optional<SheetForm> sheet(SheetForm now, LengthUnit unit);

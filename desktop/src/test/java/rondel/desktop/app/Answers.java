@@ -24,6 +24,8 @@ import rondel.desktop.gang.planning.NamesModel;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.export.ExportFormat;
+import rondel.formats.reading.OpenQuestions;
+import rondel.formats.reading.ReadingChoice;
 import rondel.gang.copies.DesignContents;
 import rondel.geometry.Box;
 import rondel.handoff.ledger.LedgerEntry;
@@ -257,6 +259,17 @@ final class Answers implements FileChoices, WindowQuestions {
     @Override
     public Optional<ThingForm> thing(ThingForm now, List<String> sets, String heading, String go) {
         return thing.map(change -> change.apply(now));
+    }
+
+    /** What was left open by a file, and what is said to it. */
+    OpenQuestions open;
+
+    Optional<ReadingChoice> reading = Optional.empty();
+
+    @Override
+    public Optional<ReadingChoice> reading(String name, OpenQuestions left) {
+        open = left;
+        return reading;
     }
 
     @Override

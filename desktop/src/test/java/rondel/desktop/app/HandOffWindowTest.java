@@ -1,6 +1,7 @@
 package rondel.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
 import java.net.URI;
@@ -19,10 +20,15 @@ import javafx.scene.control.TextField;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import rondel.formats.reading.OpenQuestions;
+import rondel.formats.reading.ReadingChoice;
+import rondel.geometry.Affine;
 import rondel.handoff.ledger.LedgerEntry;
 import rondel.handoff.sets.ShippedSets;
+import rondel.job.Extent;
 import rondel.job.HandOffOutput;
 import rondel.job.HandOffSet;
+import rondel.units.LengthUnit;
 
 /** The Hand off stage as a person uses it. */
 class HandOffWindowTest extends BenchFixture {
@@ -110,10 +116,10 @@ class HandOffWindowTest extends BenchFixture {
         assertThat(said("#handoff-summary")).startsWith("2 files");
         run("removeSet");
         calm();
-        assertThat(bench.job().handOff()).isEmpty();
+        assertThat(bench.job().handOff()).extracting(HandOffSet::name).containsExactly("Low tide listing");
         run("undo");
         calm();
-        assertThat(bench.job().handOff()).extracting(HandOffSet::name).containsExactly("Market stall");
+        assertThat(bench.job().handOff()).extracting(HandOffSet::name).contains("Market stall");
     }
 
     @Test
@@ -136,5 +142,43 @@ class HandOffWindowTest extends BenchFixture {
                 .body();
         assertThat(shown).contains("Tide card").contains("4.50");
         assertThat(lookup("#handoff-right").<Node>query().isVisible()).isTrue();
+    }
+
+    @Test
+    void aDrawingThatDoesNotSayItsUnitIsAskedFor() throws Exception {
+        Path drawing = Files.writeString(
+                folder.resolve("plan.dxf"),
+                String.join(
+                        "\n",
+                        "0",
+                        "SECTION",
+                        "2",
+                        "ENTITIES",
+                        "0",
+                        "CIRCLE",
+                        "8",
+                        "Cut",
+                        "10",
+                        "1",
+                        "20",
+                        "1",
+                        "40",
+                        "0.5",
+                        "0",
+                        "ENDSEC",
+                        "0",
+                        "EOF",
+                        ""));
+        answers.artwork = List.of(drawing);
+        answers.reading = Optional.of(new ReadingChoice(1, Optional.of(LengthUnit.IN)));
+        int before = bench.sheet().elements().size();
+        run("place");
+        calm();
+        assertThat(answers.open).isEqualTo(new OpenQuestions(1, true));
+        assertThat(bench.sheet().elements()).hasSize(before + 1);
+        assertThat(Extent.of(bench.sheet().elements().getLast(), Affine.IDENTITY)
+                        .orElseThrow()
+                        .width())
+                .isCloseTo(25.4, within(0.001));
     }
 }

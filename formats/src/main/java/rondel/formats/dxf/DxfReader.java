@@ -26,6 +26,7 @@ import rondel.job.Traits;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Severity;
 import rondel.lines.join.EndJoining;
+import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 
 /** DXF to outlines at the size that the file's units say: a group for each layer, roles by the layers' names, blocks as groups, lines whose ends
@@ -48,20 +49,27 @@ public final class DxfReader {
     private static final Set<String> SILENT = Set.of("VIEWPORT", "POINT", "SEQEND", "ATTDEF");
 
     private final DxfDocument document;
+    private final Optional<LengthUnit> said;
     private final Map<String, Integer> dropped = new TreeMap<>();
     private final Map<String, List<Element>> layers = new LinkedHashMap<>();
     private int drawn;
     private boolean tooDeep;
     private boolean tooMany;
 
-    private DxfReader(DxfDocument document) {
+    private DxfReader(DxfDocument document, Optional<LengthUnit> said) {
         this.document = document;
+        this.said = said;
     }
 
     /** @param name of the file, with its ending
      *  @throws Refusal if it is no DXF in text, or draws nothing */
     public static Artwork read(byte[] bytes, String name) {
-        return new DxfReader(DxfDocument.of(bytes, name)).artwork(name);
+        return read(bytes, name, Optional.empty());
+    }
+
+    /** @param unit of a file that does not say its own; left out, mm are taken, and that is said */
+    public static Artwork read(byte[] bytes, String name, Optional<LengthUnit> unit) {
+        return new DxfReader(DxfDocument.of(bytes, name), unit).artwork(name);
     }
 
     private Artwork artwork(String name) {
@@ -125,8 +133,10 @@ public final class DxfReader {
             case 13 -> 0.001;
             case 14 -> 100;
             default -> {
-                findings.add(Finding.of(Severity.NOTE, "dxf.noUnit", name));
-                yield 1;
+                if (said.isEmpty()) {
+                    findings.add(Finding.of(Severity.NOTE, "dxf.noUnit", name));
+                }
+                yield said.map(u -> u.toMm(1)).orElse(1.0);
             }
         };
     }

@@ -33,7 +33,7 @@ public final class ArtworkReader {
 
     private final Supplier<FontBook> fonts;
     private final PixelScale scale;
-    private final int page;
+    private final ReadingChoice choice;
 
     public ArtworkReader(Supplier<FontBook> fonts) {
         this(fonts, PixelScale.CSS);
@@ -41,20 +41,27 @@ public final class ArtworkReader {
 
     /** @param scale of drawings that tell their size in pixels, or none */
     public ArtworkReader(Supplier<FontBook> fonts, PixelScale scale) {
-        this(fonts, scale, 1);
+        this(fonts, scale, ReadingChoice.USUAL);
     }
 
-    private ArtworkReader(Supplier<FontBook> fonts, PixelScale scale, int page) {
+    private ArtworkReader(Supplier<FontBook> fonts, PixelScale scale, ReadingChoice choice) {
         this.fonts = fonts;
         this.scale = scale;
-        this.page = page;
+        this.choice = choice;
     }
 
-    /** The same, which reads another page of what has several.
+    /** The same, which reads so what files leave open. */
+    public ArtworkReader with(ReadingChoice other) {
+        return new ArtworkReader(fonts, scale, other);
+    }
+
+    /** What a file left open when it was read.
      *
-     * @param number from 1 */
-    public ArtworkReader ofPage(int number) {
-        return new ArtworkReader(fonts, scale, number);
+     * @param read what came of it */
+    public OpenQuestions questions(Path file, Artwork read) {
+        boolean unitless = read.findings().stream().anyMatch(f -> f.code().equals("dxf.noUnit"));
+        boolean several = read.findings().stream().anyMatch(f -> f.code().equals("pdf.firstPage"));
+        return new OpenQuestions(several ? PdfReader.pages(file) : 1, unitless);
     }
 
     /** The fonts that text in drawings is set in. */
@@ -119,8 +126,8 @@ public final class ArtworkReader {
                     case SVG -> SvgReader.read(new ByteArrayInputStream(bytes), name, fonts, scale);
                     case PACKED_SVG ->
                         SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts, scale);
-                    case PDF -> PdfReader.read(bytes, name, page);
-                    case DXF -> DxfReader.read(bytes, name);
+                    case PDF -> PdfReader.read(bytes, name, choice.page());
+                    case DXF -> DxfReader.read(bytes, name, choice.unit());
                     case JOB -> throw Refusal.of("picture.unknown", name);
                 };
         return told(artwork, name, kind);

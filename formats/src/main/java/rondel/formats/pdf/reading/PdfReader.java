@@ -1,6 +1,7 @@
 package rondel.formats.pdf.reading;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.Loader;
@@ -50,6 +51,15 @@ public final class PdfReader {
             throw new Refusal(Words.of("pdf.broken", name), e);
         } catch (StackOverflowError e) {
             throw new Refusal(Words.of("pdf.deep", name), e);
+        }
+    }
+
+    /** How many pages a file has that was read before. */
+    public static int pages(Path file) {
+        try (PDDocument document = Loader.loadPDF(file.toFile())) {
+            return document.getNumberOfPages();
+        } catch (IOException e) {
+            throw new Refusal(Words.of("pdf.broken", file.getFileName()), e);
         }
     }
 
