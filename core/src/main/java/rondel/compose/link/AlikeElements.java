@@ -108,6 +108,7 @@ public final class AlikeElements {
                 t.shadow(),
                 t.link(),
                 t.provenance(),
+                t.stitch(),
                 t.extras());
         Element same = leader.withTraits(own);
         return same instanceof GroupElement g ? g.withChildren(named(g.children(), follower.children())) : same;

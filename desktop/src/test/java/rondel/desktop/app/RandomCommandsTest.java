@@ -27,7 +27,7 @@ import rondel.job.Rgba;
 /** Any commands in any order, on any selection: nothing is thrown, what is selected is there, and all of it can be undone. */
 class RandomCommandsTest extends BenchFixture {
 
-    private static final int STEPS = 35;
+    private static final int STEPS = 45;
 
     /** They leave the job for another, or write files. */
     private static final Set<String> LEAVING =

@@ -39,6 +39,7 @@ import rondel.job.Provenance;
 import rondel.job.Role;
 import rondel.job.Shadow;
 import rondel.job.ShapeElement;
+import rondel.job.StitchSettings;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.job.Traits;
@@ -71,6 +72,7 @@ final class ElementJson {
             boolean pinned,
             Optional<Shadow> shadow,
             Optional<Provenance> provenance,
+            Optional<StitchSettings> stitch,
             @LeftOut("1") double opacity) {
 
         private static TraitsForm of(Traits t) {
@@ -84,12 +86,25 @@ final class ElementJson {
                     t.pinned(),
                     t.shadow(),
                     t.provenance(),
+                    t.stitch(),
                     t.opacity());
         }
 
         private Traits traits(Optional<Link> link, Extras extras) {
             return new Traits(
-                    id, name, placement, role, locked, hidden, opacity, pinned, shadow, link, provenance, extras);
+                    id,
+                    name,
+                    placement,
+                    role,
+                    locked,
+                    hidden,
+                    opacity,
+                    pinned,
+                    shadow,
+                    link,
+                    provenance,
+                    stitch,
+                    extras);
         }
     }
 

@@ -1,0 +1,141 @@
+package rondel.run.stitch;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rondel.geometry.Affine;
+import rondel.geometry.Point;
+import rondel.job.CopyElement;
+import rondel.job.Element;
+import rondel.job.Paint;
+import rondel.job.Rgba;
+import rondel.job.Role;
+import rondel.job.ShapeElement;
+import rondel.job.Sheet;
+import rondel.job.StitchSettings;
+import rondel.job.Stroke;
+import rondel.job.TextElement;
+import rondel.progress.Cancellation;
+
+/** The pattern of a sheet: what has the role stitch, from back to front, each thread tied at both ends, and cut wherever it would lie across open
+ *  cloth. */
+public final class StitchPlan {
+
+    /** So far a thread goes on uncut, in mm. */
+    private static final double NEAR = 1;
+
+    /** The stitches that tie a thread, in mm: as short as may be. */
+    private static final double TIE = 0.6;
+
+    private final List<ThreadRun> runs = new ArrayList<>();
+    private final List<Stitch> open = new ArrayList<>();
+    private Optional<Rgba> thread = Optional.empty();
+
+    private StitchPlan() {}
+
+    /** Works it out; slow. */
+    public static StitchPattern of(Sheet sheet) {
+        StitchPlan plan = new StitchPlan();
+        for (Element e : sheet.elements()) {
+            if (!sheet.parks(e)) {
+                plan.take(e, Affine.IDENTITY);
+            }
+        }
+        plan.change(Optional.empty());
+        return new StitchPattern(plan.runs);
+    }
+
+    private void take(Element e, Affine around) {
+        Cancellation.check();
+        if (e.hidden()) {
+            return;
+        }
+        Affine own = around.times(e.placement());
+        switch (e) {
+            case ShapeElement s -> {
+                if (s.role() == Role.STITCH) {
+                    sew(
+                            e,
+                            new StitchedElement.Shape(
+                                    s.outline().transformed(own),
+                                    s.rule(),
+                                    s.fill().visible(),
+                                    colour(s.fill(), s.stroke())));
+                }
+            }
+            case TextElement t -> {
+                if (t.role() == Role.STITCH) {
+                    sew(
+                            e,
+                            new StitchedElement.Shape(
+                                    t.outline().transformed(own),
+                                    rondel.geometry.FillRule.NON_ZERO,
+                                    t.fill().visible(),
+                                    colour(t.fill(), t.stroke())));
+                }
+            }
+            case CopyElement c -> c.content().group().children().forEach(x -> take(x, own));
+            default -> e.children().forEach(x -> take(x, own));
+        }
+    }
+
+    private static Rgba colour(Paint fill, Optional<Stroke> stroke) {
+        Paint paint = fill.visible() ? fill : stroke.map(Stroke::paint).orElse(fill);
+        return paint instanceof Paint.Solid s ? s.colour().withAlpha(255) : Rgba.BLACK;
+    }
+
+    private void sew(Element e, StitchedElement.Shape shape) {
+        StitchSettings settings = e.traits().stitch().orElse(StitchSettings.USUAL);
+        List<List<Point>> threads = new StitchedElement(settings).threads(shape);
+        if (!threads.isEmpty()) {
+            change(Optional.of(settings.thread().orElse(shape.colour())));
+            threads.forEach(this::sew);
+        }
+    }
+
+    private void change(Optional<Rgba> next) {
+        if (thread.isPresent() && !thread.equals(next)) {
+            tieOff();
+            runs.add(new ThreadRun(thread.get(), open));
+            open.clear();
+        }
+        thread = next;
+    }
+
+    private void sew(List<Point> places) {
+        Point first = places.getFirst();
+        boolean goesOn = !open.isEmpty() && open.getLast().at().distanceTo(first) <= NEAR;
+        if (!goesOn) {
+            if (!open.isEmpty()) {
+                tieOff();
+            }
+            open.add(new Stitch(first, open.isEmpty() ? Stitch.Move.JUMP : Stitch.Move.TRIM));
+            open.add(Stitch.sewn(first));
+            Point tie = towards(first, places.get(1));
+            open.add(Stitch.sewn(tie));
+            open.add(Stitch.sewn(first));
+        }
+        for (Point p : places) {
+            if (open.getLast().at().distanceTo(p) >= RunningStitch.SHORTEST - 1e-9) {
+                open.add(Stitch.sewn(p));
+            }
+        }
+    }
+
+    private void tieOff() {
+        if (open.size() > 1) {
+            Point last = open.getLast().at();
+            Point before = open.get(open.size() - 2).at();
+            if (before.distanceTo(last) > 0) {
+                open.add(Stitch.sewn(towards(last, before)));
+                open.add(Stitch.sewn(last));
+            }
+        }
+    }
+
+    private static Point towards(Point from, Point to) {
+        double far = from.distanceTo(to);
+        double share = far == 0 ? 0 : Math.min(1, TIE / far);
+        return new Point(from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y()));
+    }
+}

@@ -1,0 +1,134 @@
+package rondel.run.stitch;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+import rondel.geometry.FillRule;
+import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.geometry.curve.Contour;
+import rondel.geometry.overlay.FlatArea;
+import rondel.geometry.overlay.Operand;
+import rondel.geometry.overlay.Overlay;
+import rondel.job.Rgba;
+import rondel.job.StitchSettings;
+
+/** The stitches of one shape as it lies on the sheet, as threads that are not cut in between. */
+final class StitchedElement {
+
+    /** How far chords may be from curves, in mm. */
+    private static final double FLATNESS = 0.02;
+
+    /** How far inside the edge underlay lies, in mm, so that it is covered. */
+    private static final double UNDER = 0.5;
+
+    private static final double UNDER_LENGTH = 2;
+    private static final double CROSSING_SPACING = 2.2;
+    private static final double CROSSING_LENGTH = 3;
+
+    private final StitchSettings settings;
+
+    StitchedElement(StitchSettings settings) {
+        this.settings = settings;
+    }
+
+    /** A shape to be stitched.
+     *
+     * @param outline on the sheet
+     * @param filled whether its area is, else its line */
+    record Shape(Outline outline, FillRule rule, boolean filled, Rgba colour) {}
+
+    /** @return each thread as the places where the needle goes down, one after another */
+    List<List<Point>> threads(Shape shape) {
+        boolean fill =
+                switch (settings.kind()) {
+                    case FILL -> true;
+                    case AUTO -> shape.filled();
+                    case RUNNING, TRIPLE -> false;
+                };
+        return fill ? filled(shape) : lined(shape);
+    }
+
+    private List<List<Point>> lined(Shape shape) {
+        List<List<Point>> all = new ArrayList<>();
+        for (Contour c : Contour.of(shape.outline())) {
+            List<Point> along = RunningStitch.along(c, settings.length());
+            if (along.size() > 1) {
+                all.add(settings.kind() == StitchSettings.Kind.TRIPLE ? RunningStitch.tripled(along) : along);
+            }
+        }
+        return all;
+    }
+
+    private List<List<Point>> filled(Shape shape) {
+        Outline united =
+                Overlay.of(List.of(new Operand(shape.outline(), shape.rule()))).unite();
+        Geometry area = FlatArea.of(united, FLATNESS);
+        List<List<Point>> all = new ArrayList<>();
+        for (int i = 0; i < area.getNumGeometries(); i++) {
+            if (area.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+                polygon(polygon, all);
+            }
+        }
+        return all;
+    }
+
+    private void polygon(Polygon polygon, List<List<Point>> all) {
+        List<Point> thread = new ArrayList<>();
+        if (settings.underlay().contains(StitchSettings.Underlay.EDGE)) {
+            edge(polygon, all);
+        }
+        if (settings.underlay().contains(StitchSettings.Underlay.CROSSING)) {
+            RowFill crossing = new RowFill(CROSSING_SPACING, CROSSING_LENGTH, settings.angle() + 90, 0);
+            parts(polygon.buffer(-UNDER)).forEach(p -> {
+                List<Point> rows = crossing.over(p, last(all));
+                if (rows.size() > 1) {
+                    all.add(rows);
+                }
+            });
+        }
+        RowFill fill =
+                new RowFill(settings.spacing(), settings.length() * 1.4, settings.angle(), settings.compensation());
+        thread.addAll(fill.over(polygon, last(all)));
+        if (thread.size() > 1) {
+            all.add(thread);
+        }
+    }
+
+    private static Optional<Point> last(List<List<Point>> all) {
+        return all.isEmpty() ? Optional.empty() : Optional.of(all.getLast().getLast());
+    }
+
+    private static void edge(Polygon polygon, List<List<Point>> all) {
+        for (Polygon inner : parts(polygon.buffer(-UNDER))) {
+            ring(inner.getExteriorRing(), all);
+            for (int i = 0; i < inner.getNumInteriorRing(); i++) {
+                ring(inner.getInteriorRingN(i), all);
+            }
+        }
+    }
+
+    private static void ring(LineString ring, List<List<Point>> all) {
+        List<Point> points = new ArrayList<>();
+        for (var c : ring.getCoordinates()) {
+            points.add(new Point(c.x, c.y));
+        }
+        List<Point> along = RunningStitch.along(new Polyline(points), UNDER_LENGTH);
+        if (along.size() > 2) {
+            all.add(along);
+        }
+    }
+
+    private static List<Polygon> parts(Geometry g) {
+        List<Polygon> parts = new ArrayList<>();
+        for (int i = 0; i < g.getNumGeometries(); i++) {
+            if (g.getGeometryN(i) instanceof Polygon p && !p.isEmpty()) {
+                parts.add(p);
+            }
+        }
+        return parts;
+    }
+}
