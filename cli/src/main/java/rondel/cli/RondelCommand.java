@@ -49,6 +49,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new CutterCommand(out))
                 .addSubcommand(new RegisterCommand(out))
                 .addSubcommand(new LedgerCommand(out, err))
+                .addSubcommand(new StitchCommand(out))
                 .addSubcommand(new HandOffCommand(out, err))
                 .addSubcommand(new PublishCommand(out, err))
                 .addSubcommand(new ShopCommand(out))

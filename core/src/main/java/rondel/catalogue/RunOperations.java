@@ -9,6 +9,7 @@ import rondel.job.PassKey;
 import rondel.job.PassSettings;
 import rondel.job.Rgba;
 import rondel.job.Role;
+import rondel.job.StitchSettings;
 import rondel.run.passes.ChangePass;
 import rondel.run.passes.JoinPasses;
 import rondel.run.passes.KeepMaterial;
@@ -21,6 +22,7 @@ import rondel.run.passes.SetMaterialRules;
 import rondel.run.passes.SetSheetMaterial;
 import rondel.run.passes.ShippedMaterials;
 import rondel.run.passes.SplitPass;
+import rondel.run.stitch.SetStitch;
 
 /** The operations of the stage Run, each with an example on the sample job. */
 final class RunOperations {
@@ -52,6 +54,11 @@ final class RunOperations {
                         PassKey.of(ShippedMaterials.FOIL.name(), Role.CUT))),
                 OperationKind.of(new SplitPass(OperationCatalogue.SHEET, SampleRun.OTHER, List.of(SampleRun.LINE))),
                 OperationKind.of(new PutPassesBack(OperationCatalogue.SHEET)),
-                OperationKind.of(new MaterialsByColour(OperationCatalogue.SHEET, "Vinyl")));
+                OperationKind.of(new MaterialsByColour(OperationCatalogue.SHEET, "Vinyl")),
+                OperationKind.of(new SetStitch(
+                        List.of(new ElementId("edge")),
+                        Optional.of(StitchSettings.USUAL
+                                .withKind(StitchSettings.Kind.FILL)
+                                .withAngle(30)))));
     }
 }

@@ -81,7 +81,11 @@ public final class StitchPlan {
 
     private static Rgba colour(Paint fill, Optional<Stroke> stroke) {
         Paint paint = fill.visible() ? fill : stroke.map(Stroke::paint).orElse(fill);
-        return paint instanceof Paint.Solid s ? s.colour().withAlpha(255) : Rgba.BLACK;
+        // A thread has one colour: of a gradient, that in its middle.
+        Optional<Rgba> solid = paint instanceof Paint.Solid s ? Optional.of(s.colour()) : Optional.empty();
+        return solid.or(() -> paint.gradient().map(g -> g.get(g.size() / 2).colour()))
+                .orElse(Rgba.BLACK)
+                .withAlpha(255);
     }
 
     private void sew(Element e, StitchedElement.Shape shape) {

@@ -154,7 +154,9 @@ public final class BenchWindow extends StackPane {
                 questions);
         findings = new FindingsModel(desk, reader.fonts());
         shop = new ShopChoice(new ShopTokens(OwnFolders.shopTokens()), OwnFolders.shop());
-        handOff = new HandOffActions(new HandOffModel(desk, reader.fonts(), findings), shop, progress, questions);
+        handOff = new HandOffActions(
+                new HandOffModel(desk, reader.fonts(), findings::findings), shop, progress, questions);
+        findings.onChange(handOff.model()::tell);
         commands = new Commands(
                 desk,
                 sheet,

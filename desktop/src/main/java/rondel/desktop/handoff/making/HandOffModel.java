@@ -12,7 +12,6 @@ import java.util.stream.Stream;
 import javafx.application.Platform;
 import rondel.desktop.desk.Derived;
 import rondel.desktop.desk.Desk;
-import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Change;
 import rondel.formats.handoff.FileLook;
@@ -38,7 +37,7 @@ public final class HandOffModel {
     private final Desk desk;
     private final Bench bench;
     private final Supplier<FontBook> fonts;
-    private final FindingsModel findings;
+    private final Supplier<List<Finding>> findings;
     private final List<Runnable> listeners = new ArrayList<>();
     private final Derived<Planned> plans;
     private final Derived<Job> looking;
@@ -61,7 +60,8 @@ public final class HandOffModel {
             List<LedgerEntry> ledger,
             String refused) {}
 
-    public HandOffModel(Desk desk, Supplier<FontBook> fonts, FindingsModel findings) {
+    /** @param findings what the checks say just now; {@link #tell} when that is something else */
+    public HandOffModel(Desk desk, Supplier<FontBook> fonts, Supplier<List<Finding>> findings) {
         this.desk = desk;
         this.bench = desk.bench();
         this.fonts = fonts;
@@ -74,7 +74,6 @@ public final class HandOffModel {
         });
         this.looking = new Derived<>(desk.workers(), done -> tell());
         bench.on(EnumSet.of(Change.JOB), this::follow);
-        findings.onChange(this::tell);
     }
 
     /** The stage is open: only then anything is worked out. */
@@ -87,7 +86,8 @@ public final class HandOffModel {
         listeners.add(listener);
     }
 
-    private void tell() {
+    /** Has all listeners hear, while the stage is open. */
+    public void tell() {
         if (open) {
             List.copyOf(listeners).forEach(Runnable::run);
         }
@@ -186,7 +186,7 @@ public final class HandOffModel {
     /** What the checks say of what a file shows. */
     public List<Finding> findings(PlannedFile of) {
         Job job = planned.map(Planned::job).orElseGet(bench::job);
-        return findings.findings().stream()
+        return findings.get().stream()
                 .filter(f -> f.element()
                         .flatMap(job::find)
                         .filter(l -> of.sheets().contains(l.sheet().id()))
