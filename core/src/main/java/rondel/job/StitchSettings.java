@@ -27,12 +27,14 @@ public record StitchSettings(
 
     /** Kinds of stitches. */
     public enum Kind {
-        /** A fill for what is filled, else running stitches. */
+        /** Satin for what is filled and narrow, a fill for what is filled else, and running stitches for lines. */
         AUTO,
         /** One line. */
         RUNNING,
         /** One line, each stitch three times. */
         TRIPLE,
+        /** From side to side across what is narrow; what is too wide for that is filled. */
+        SATIN,
         /** Rows over an area. */
         FILL
     }

@@ -45,7 +45,7 @@ final class StitchedElement {
     List<List<Point>> threads(Shape shape) {
         boolean fill =
                 switch (settings.kind()) {
-                    case FILL -> true;
+                    case FILL, SATIN -> true;
                     case AUTO -> shape.filled();
                     case RUNNING, TRIPLE -> false;
                 };
@@ -77,6 +77,9 @@ final class StitchedElement {
     }
 
     private void polygon(Polygon polygon, List<List<Point>> all) {
+        if (settings.kind() != StitchSettings.Kind.FILL && satin(polygon, all)) {
+            return;
+        }
         List<Point> thread = new ArrayList<>();
         if (settings.underlay().contains(StitchSettings.Underlay.EDGE)) {
             edge(polygon, all);
@@ -96,6 +99,24 @@ final class StitchedElement {
         if (thread.size() > 1) {
             all.add(thread);
         }
+    }
+
+    /** Whether a shape is narrow enough for satin, and was sewn so. */
+    private boolean satin(Polygon polygon, List<List<Point>> all) {
+        // What is much wider all over need not be looked at closely: no middle line of it is near both sides.
+        if (!polygon.buffer(-SatinShape.WIDEST / 2).isEmpty()) {
+            return false;
+        }
+        MedialAxis axis = MedialAxis.of(polygon);
+        if (!SatinShape.suits(axis)) {
+            return false;
+        }
+        List<Point> thread = SatinShape.over(polygon, axis, settings.spacing(), settings.compensation() / 2, last(all));
+        if (thread.size() < 3) {
+            return false;
+        }
+        all.add(thread);
+        return true;
     }
 
     private static Optional<Point> last(List<List<Point>> all) {

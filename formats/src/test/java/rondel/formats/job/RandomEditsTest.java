@@ -48,6 +48,8 @@ class RandomEditsTest {
             try {
                 Operation operation = json.read(edit.deepCopy());
                 Job after = operation.apply(job);
+                // What follows refuses what a copy of itself would be in.
+                CopiesFollow.shown(after);
                 isSound(after, edit);
                 assertThat(operation.label()).isNotBlank().doesNotMatch(RECORD);
                 assertThat(operation.selects(job, after))

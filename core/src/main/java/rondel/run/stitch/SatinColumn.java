@@ -1,0 +1,157 @@
+package rondel.run.stitch;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.index.strtree.STRtree;
+import rondel.geometry.Point;
+
+/** Stitches from side to side across a narrow part of a shape, at right angles to its middle line. */
+final class SatinColumn {
+
+    /** How far places along the middle line lie apart before it is smoothed, in mm. */
+    private static final double FINE = 0.25;
+
+    /** Over how much of the width the direction of the middle line is taken. */
+    private static final double SMOOTH = 0.8;
+
+    /** How much farther than the boundary is near a side may be, before it belongs to another part of the shape. */
+    private static final double FAR = 1.7;
+
+    /** Nearer to each other on the inside of a bend, in mm, every second stitch ends short. */
+    private static final double TIGHT = 0.28;
+
+    private static final double SHORT = 0.3;
+
+    private final STRtree edges = new STRtree();
+    private final double spacing;
+    private final double beyond;
+
+    /** @param spacing from stitch to stitch on one side
+     *  @param beyond how far stitches reach over the edge */
+    SatinColumn(Polygon polygon, double spacing, double beyond) {
+        this.spacing = spacing;
+        this.beyond = beyond;
+        ring(polygon.getExteriorRing().getCoordinates());
+        for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+            ring(polygon.getInteriorRingN(i).getCoordinates());
+        }
+        edges.build();
+    }
+
+    private void ring(Coordinate[] c) {
+        for (int i = 1; i < c.length; i++) {
+            LineSegment s = new LineSegment(c[i - 1], c[i]);
+            edges.insert(new org.locationtech.jts.geom.Envelope(s.p0, s.p1), s);
+        }
+    }
+
+    /** @param branch of the middle line
+     *  @param endsInTip whether the shape ends where the branch does, so that stitches go on to its tip
+     *  @return where the needle goes down, from the first node to the last */
+    List<Point> along(List<MedialAxis.Node> branch, boolean beginsInTip, boolean endsInTip) {
+        List<Point> middle = middle(branch, beginsInTip, endsInTip);
+        Polyline line = new Polyline(middle);
+        int parts = (int) Math.max(2, Math.round(line.length() / spacing * 2));
+        List<Point> centres = line.parted(parts);
+        List<Point> places = new ArrayList<>();
+        List<Point> sides = new ArrayList<>(List.of(Point.ORIGIN, Point.ORIGIN));
+        boolean any = false;
+        for (int i = 0; i < centres.size(); i++) {
+            double radius = radius(branch, centres.get(i));
+            int reach = (int) Math.max(1, Math.round(SMOOTH * radius / (spacing / 2)));
+            Point a = centres.get(Math.max(0, i - reach));
+            Point b = centres.get(Math.min(centres.size() - 1, i + reach));
+            double far = a.distanceTo(b);
+            if (far == 0) {
+                continue;
+            }
+            int side = i % 2;
+            double nx = (side == 0 ? 1 : -1) * -(b.y() - a.y()) / far;
+            double ny = (side == 0 ? 1 : -1) * (b.x() - a.x()) / far;
+            double wide = toEdge(centres.get(i), nx, ny, radius * FAR + 0.3) + beyond;
+            Point at = centres.get(i).plus(nx * wide, ny * wide);
+            boolean tight = any && sides.get(side).distanceTo(at) < TIGHT && i / 2 % 2 == 1;
+            sides.set(side, at);
+            any = true;
+            Point down = tight ? centres.get(i).plus(nx * wide * (1 - SHORT), ny * wide * (1 - SHORT)) : at;
+            if (places.isEmpty() || places.getLast().distanceTo(down) >= RunningStitch.SHORTEST - 1e-9) {
+                places.add(down);
+            }
+        }
+        return places;
+    }
+
+    /** How far the edge is in one direction, in mm.
+     *
+     * @param most where it is farther, or there is none */
+    private double toEdge(Point from, double nx, double ny, double most) {
+        Coordinate a = new Coordinate(from.x(), from.y());
+        LineSegment ray = new LineSegment(a, new Coordinate(from.x() + nx * most, from.y() + ny * most));
+        double least = most;
+        for (Object o : edges.query(new org.locationtech.jts.geom.Envelope(ray.p0, ray.p1))) {
+            Coordinate hit = ((LineSegment) o).intersection(ray);
+            if (hit != null) {
+                least = Math.min(least, a.distance(hit));
+            }
+        }
+        return least;
+    }
+
+    private static double radius(List<MedialAxis.Node> branch, Point at) {
+        double best = Double.POSITIVE_INFINITY;
+        double radius = 0;
+        for (MedialAxis.Node n : branch) {
+            double far = n.at().distanceTo(at);
+            if (far < best) {
+                best = far;
+                radius = n.radius();
+            }
+        }
+        return radius;
+    }
+
+    /** The middle line without its zigzags, to the tips of the shape. */
+    private List<Point> middle(List<MedialAxis.Node> branch, boolean beginsInTip, boolean endsInTip) {
+        Polyline raw = new Polyline(branch.stream().map(MedialAxis.Node::at).toList());
+        int parts = (int) Math.max(2, Math.ceil(raw.length() / FINE));
+        List<Point> even = raw.parted(parts);
+        List<Point> smooth = new ArrayList<>();
+        for (int i = 0; i < even.size(); i++) {
+            int reach = Math.min(3, Math.min(i, even.size() - 1 - i));
+            double x = 0;
+            double y = 0;
+            for (int k = i - reach; k <= i + reach; k++) {
+                x += even.get(k).x();
+                y += even.get(k).y();
+            }
+            smooth.add(new Point(x / (2 * reach + 1), y / (2 * reach + 1)));
+        }
+        if (beginsInTip) {
+            smooth.addFirst(tip(
+                    smooth.get(Math.min(4, smooth.size() - 1)),
+                    smooth.getFirst(),
+                    branch.getFirst().radius()));
+        }
+        if (endsInTip) {
+            smooth.add(tip(
+                    smooth.get(Math.max(0, smooth.size() - 5)),
+                    smooth.getLast(),
+                    branch.getLast().radius()));
+        }
+        return smooth;
+    }
+
+    private Point tip(Point before, Point end, double radius) {
+        double far = before.distanceTo(end);
+        if (far == 0) {
+            return end;
+        }
+        double nx = (end.x() - before.x()) / far;
+        double ny = (end.y() - before.y()) / far;
+        double on = Math.max(0, toEdge(end, nx, ny, radius * FAR + 0.3) - spacing / 2);
+        return end.plus(nx * on, ny * on);
+    }
+}
