@@ -3,6 +3,9 @@ package rondel.run.stitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import rondel.geometry.Affine;
 import rondel.geometry.Point;
 import rondel.job.CopyElement;
@@ -17,7 +20,7 @@ import rondel.job.Stroke;
 import rondel.job.TextElement;
 import rondel.progress.Cancellation;
 
-/** The pattern of a sheet: what has the role stitch, from back to front, each thread tied at both ends, and cut wherever it would lie across open
+/** The pattern of a sheet: what has the role stitch, in the order of {@link ThreadOrder}, each thread tied at both ends, and cut wherever it would lie across open
  *  cloth. */
 public final class StitchPlan {
 
@@ -27,6 +30,10 @@ public final class StitchPlan {
     /** The stitches that tie a thread, in mm: as short as may be. */
     private static final double TIE = 0.6;
 
+    /** How wide a thread lies, in mm. */
+    private static final double THREAD = 0.4;
+
+    private final List<StitchBlock> blocks = new ArrayList<>();
     private final List<ThreadRun> runs = new ArrayList<>();
     private final List<Stitch> open = new ArrayList<>();
     private Optional<Rgba> thread = Optional.empty();
@@ -40,6 +47,10 @@ public final class StitchPlan {
             if (!sheet.parks(e)) {
                 plan.take(e, Affine.IDENTITY);
             }
+        }
+        for (StitchBlock block : ThreadOrder.of(plan.blocks)) {
+            plan.change(Optional.of(block.thread()));
+            block.threads().forEach(plan::sew);
         }
         plan.change(Optional.empty());
         return new StitchPattern(plan.runs);
@@ -92,9 +103,19 @@ public final class StitchPlan {
         StitchSettings settings = e.traits().stitch().orElse(StitchSettings.USUAL);
         List<List<Point>> threads = new StitchedElement(settings).threads(shape);
         if (!threads.isEmpty()) {
-            change(Optional.of(settings.thread().orElse(shape.colour())));
-            threads.forEach(this::sew);
+            blocks.add(new StitchBlock(settings.thread().orElse(shape.colour()), covered(threads), threads));
         }
+    }
+
+    private static Geometry covered(List<List<Point>> threads) {
+        GeometryFactory factory = new GeometryFactory();
+        List<Geometry> lines = new ArrayList<>();
+        for (List<Point> thread : threads) {
+            lines.add(factory.createLineString(
+                    thread.stream().map(p -> new Coordinate(p.x(), p.y())).toArray(Coordinate[]::new)));
+        }
+        // Not exact, but never too small: what lies within a thread of each other is held to overlap.
+        return factory.buildGeometry(lines).buffer(THREAD, 2);
     }
 
     private void change(Optional<Rgba> next) {
