@@ -20,6 +20,9 @@ final class SatinColumn {
     /** How much farther than the boundary is near a side may be, before it belongs to another part of the shape. */
     private static final double FAR = 1.7;
 
+    /** How far a stitch reaches to one side at most, in mm: both together are no loose stitch. */
+    private static final double MOST = SatinShape.WIDEST / 2 - 0.15;
+
     /** Nearer to each other on the inside of a bend, in mm, every second stitch ends short. */
     private static final double TIGHT = 0.28;
 
@@ -71,7 +74,7 @@ final class SatinColumn {
             int side = i % 2;
             double nx = (side == 0 ? 1 : -1) * -(b.y() - a.y()) / far;
             double ny = (side == 0 ? 1 : -1) * (b.x() - a.x()) / far;
-            double wide = toEdge(centres.get(i), nx, ny, radius * FAR + 0.3) + beyond;
+            double wide = toEdge(centres.get(i), nx, ny, Math.min(MOST, radius * FAR + 0.3)) + beyond;
             Point at = centres.get(i).plus(nx * wide, ny * wide);
             boolean tight = any && sides.get(side).distanceTo(at) < TIGHT && i / 2 % 2 == 1;
             sides.set(side, at);
