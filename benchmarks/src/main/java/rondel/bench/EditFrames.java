@@ -81,11 +81,7 @@ final class EditFrames {
     }
 
     private static Job demo(String name) {
-        return DemoJobs.all().stream()
-                .filter(d -> d.name().equals(name))
-                .findFirst()
-                .orElseThrow()
-                .read();
+        return new DemoJobs.DemoJob(name).read();
     }
 
     private static Job haloed() {

@@ -46,11 +46,7 @@ final class DemoHandOffCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        Job job = DemoJobs.all().stream()
-                .filter(d -> d.name().equals("sticker-sheet"))
-                .findFirst()
-                .orElseThrow()
-                .read();
+        Job job = new DemoJobs.DemoJob("sticker-sheet").read();
         HandOffRun run = new HandOffRun(
                 job,
                 ShippedSets.named(job, SET),

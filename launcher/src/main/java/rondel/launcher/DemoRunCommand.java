@@ -86,11 +86,7 @@ final class DemoRunCommand implements Callable<Integer> {
     }
 
     private static Job demo(String name) {
-        return DemoJobs.all().stream()
-                .filter(d -> d.name().equals(name))
-                .findFirst()
-                .orElseThrow()
-                .read();
+        return new DemoJobs.DemoJob(name).read();
     }
 
     private void plate(Job job) throws IOException {

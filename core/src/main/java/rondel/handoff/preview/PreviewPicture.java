@@ -17,9 +17,9 @@ import rondel.job.Rgba;
 import rondel.job.Shadow;
 import rondel.job.Sheet;
 import rondel.job.Traits;
+import rondel.lines.pieces.UsedPieces;
 import rondel.text.Typesetter;
 import rondel.words.Refusal;
-import rondel.words.Words;
 
 /** A picture of a sheet for a shop's listing, as elements on a square of {@link #SIDE}: they are painted as any others are. */
 public final class PreviewPicture {
@@ -39,6 +39,9 @@ public final class PreviewPicture {
     private final Sheet sheet;
     private final List<Element> printed;
     private final Drawn drawn;
+
+    /** The pieces, found once: several pictures show them. */
+    private Optional<List<SheetPiece>> pieces = Optional.empty();
 
     /** @param printed what of the sheet is shown, on the sheet, back to front */
     public PreviewPicture(Sheet sheet, List<Element> printed, Typesetter typesetter) {
@@ -98,7 +101,8 @@ public final class PreviewPicture {
     }
 
     private List<SheetPiece> found() {
-        List<SheetPiece> found = SheetPieces.of(sheet, printed);
+        List<SheetPiece> found = pieces.orElseGet(() -> SheetPieces.of(sheet, printed));
+        pieces = Optional.of(found);
         if (found.isEmpty()) {
             throw Refusal.of("preview.nothing", sheet.name());
         }
@@ -120,7 +124,7 @@ public final class PreviewPicture {
                     .times(Affine.translate(-piece.box().x(), -piece.box().y()));
             all.add(lying(piece.outline(), piece.content(), place));
             if (named) {
-                String name = piece.name().isBlank() ? Words.of("preview.piece", i + 1) : piece.name();
+                String name = UsedPieces.called(piece.name(), i + 1);
                 Point under = new Point(at.centre().x(), at.bottom() + NAME * 0.6);
                 drawn.words(name, under, PreviewLook.LETTERS * 0.8, Math.max(at.width(), 2 * NAME), 0)
                         .ifPresent(all::add);

@@ -21,6 +21,7 @@ import rondel.job.GroupElement;
 import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.TextElement;
+import rondel.words.Words;
 
 /** The pieces of a sheet as somebody uses them: by kiss cuts where there are any, for those are what is peeled off; else by the outermost cuts.
  *  Those in copies count too, and an outline of several contours makes as many pieces as lie apart. */
@@ -185,6 +186,14 @@ public final class UsedPieces {
                                 .orElse(0.0)))
                 .map(UsedPieces::named)
                 .orElse("");
+    }
+
+    /** What a piece is called.
+     *
+     * @param name that it has, if any
+     * @param number by which it is called else */
+    public static String called(String name, int number) {
+        return name.isBlank() ? Words.of("preview.piece", number) : name;
     }
 
     /** Text that nobody named is called by what it says. */

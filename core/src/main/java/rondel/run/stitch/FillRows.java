@@ -1,7 +1,6 @@
 package rondel.run.stitch;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineString;
@@ -102,10 +101,5 @@ final class FillRows {
 
     boolean isEmpty() {
         return rows.stream().allMatch(List::isEmpty);
-    }
-
-    @Override
-    public String toString() {
-        return Arrays.toString(rows.stream().mapToInt(List::size).toArray());
     }
 }

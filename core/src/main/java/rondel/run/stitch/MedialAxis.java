@@ -1,9 +1,8 @@
 package rondel.run.stitch;
 
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -51,6 +50,7 @@ final class MedialAxis {
         }
     }
 
+    /** In the order in which they were found, so that the same shape is sewn the same each time. */
     private final Set<Node> nodes;
 
     private MedialAxis(Set<Node> nodes) {
@@ -77,7 +77,7 @@ final class MedialAxis {
                 }
             }
         }
-        MedialAxis axis = new MedialAxis(new HashSet<>(known.values()));
+        MedialAxis axis = new MedialAxis(new LinkedHashSet<>(known.values()));
         axis.prune();
         return axis;
     }
@@ -169,14 +169,12 @@ final class MedialAxis {
     }
 
     double length() {
-        Map<Node, Boolean> seen = new HashMap<>();
-        double sum = 0;
+        double twice = 0;
         for (Node n : nodes) {
-            seen.put(n, true);
             for (Node b : n.beside()) {
-                sum += seen.containsKey(b) ? n.at().distanceTo(b.at()) : 0;
+                twice += n.at().distanceTo(b.at());
             }
         }
-        return sum;
+        return twice / 2;
     }
 }

@@ -80,22 +80,20 @@ final class StitchedElement {
         if (settings.kind() != StitchSettings.Kind.FILL && satin(polygon, all)) {
             return;
         }
-        List<Point> thread = new ArrayList<>();
         if (settings.underlay().contains(StitchSettings.Underlay.EDGE)) {
             edge(polygon, all);
         }
         if (settings.underlay().contains(StitchSettings.Underlay.CROSSING)) {
             RowFill crossing = new RowFill(CROSSING_SPACING, CROSSING_LENGTH, settings.angle() + 90, 0);
-            parts(polygon.buffer(-UNDER)).forEach(p -> {
-                List<Point> rows = crossing.over(p, last(all));
-                if (rows.size() > 1) {
-                    all.add(rows);
-                }
-            });
+            parts(polygon.buffer(-UNDER)).forEach(p -> rows(crossing, p, all));
         }
         RowFill fill =
                 new RowFill(settings.spacing(), settings.length() * 1.4, settings.angle(), settings.compensation());
-        thread.addAll(fill.over(polygon, last(all)));
+        rows(fill, polygon, all);
+    }
+
+    private static void rows(RowFill fill, Polygon polygon, List<List<Point>> all) {
+        List<Point> thread = fill.over(polygon, last(all));
         if (thread.size() > 1) {
             all.add(thread);
         }

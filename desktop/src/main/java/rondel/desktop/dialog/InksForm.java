@@ -3,16 +3,14 @@ package rondel.desktop.dialog;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.LabelledRow;
 import rondel.job.PrintInks;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
@@ -46,19 +44,10 @@ public final class InksForm extends VBox {
         spots.setPrefColumnCount(WIDE);
         spots.setText(
                 now.spots().stream().map(s -> s.colour().hex() + "=" + s.name()).collect(Collectors.joining(", ")));
-        HBox how = new HBox(8, labelled("inks.whiteCalled", name), labelled("inks.chokeLabel", choke));
+        HBox how = new HBox(8, LabelledRow.of("inks.whiteCalled", name), LabelledRow.of("inks.chokeLabel", choke));
         how.visibleProperty().bind(white.selectedProperty());
         how.managedProperty().bind(white.selectedProperty());
-        getChildren().addAll(converted, white, how, labelled("inks.spots", spots));
-    }
-
-    private static Node labelled(String key, TextField field) {
-        Label label = new Label(Words.of(key));
-        label.setLabelFor(field);
-        field.setAccessibleText(Words.of(key));
-        HBox row = new HBox(6, label, field);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
+        getChildren().addAll(converted, white, how, LabelledRow.of("inks.spots", spots));
     }
 
     /** @throws rondel.words.Refusal if an ink has no name, or a figure is none */

@@ -2,8 +2,8 @@ package rondel.desktop.handoff;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import rondel.desktop.field.WrappedLabel;
 import rondel.desktop.handoff.making.HandOffModel;
 import rondel.formats.handoff.FileLook;
 import rondel.formats.handoff.PlannedFile;
@@ -54,10 +54,6 @@ final class FileSection extends VBox {
     }
 
     private void say(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.getStyleClass().add(style);
-        getChildren().add(label);
+        getChildren().add(WrappedLabel.of(text, style));
     }
 }

@@ -3,8 +3,8 @@ package rondel.desktop.handoff;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import rondel.desktop.field.WrappedLabel;
 import rondel.desktop.handoff.making.HandOffModel;
 import rondel.handoff.ledger.LedgerEntry;
 import rondel.words.Words;
@@ -44,11 +44,7 @@ final class LedgerSection extends VBox {
     }
 
     private void add(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.getStyleClass().add(style);
-        getChildren().add(label);
+        getChildren().add(WrappedLabel.of(text, style));
     }
 
     /** What it is, by whom and from where, and under which terms. */

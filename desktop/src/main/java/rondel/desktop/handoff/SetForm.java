@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -17,6 +16,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import rondel.desktop.field.LabelledRow;
 import rondel.desktop.look.ChoiceNames;
 import rondel.job.HandOffOutput;
 import rondel.job.HandOffSet;
@@ -60,21 +60,12 @@ final class SetForm extends VBox {
         hint.setWrapText(true);
         getChildren()
                 .addAll(
-                        labelled("handoff.setName", name),
+                        LabelledRow.of("handoff.setName", name),
                         sale,
-                        labelled("handoff.watermark", mark),
+                        LabelledRow.of("handoff.watermark", mark),
                         scroll,
                         hint,
                         add);
-    }
-
-    private static Node labelled(String key, TextField field) {
-        Label label = new Label(Words.of(key));
-        label.setLabelFor(field);
-        field.setAccessibleText(Words.of(key));
-        HBox row = new HBox(8, label, field);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
     }
 
     /** @throws Refusal if a name is none, there is no output, or a figure is no number of pixels */

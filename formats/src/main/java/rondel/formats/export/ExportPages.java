@@ -23,7 +23,6 @@ import rondel.lines.pieces.UsedPieces;
 import rondel.operation.Targets;
 import rondel.paint.PaintedExtent;
 import rondel.words.Refusal;
-import rondel.words.Words;
 
 /** The pages that a request asks for, each with what its file may be named by. */
 final class ExportPages {
@@ -114,7 +113,7 @@ final class ExportPages {
                     ? cutOff(piece, kept(sheet).apply(made))
                     : kept(sheet).apply(piece.elements());
             if (!shown.isEmpty()) {
-                String name = piece.name().isBlank() ? Words.of("preview.piece", pages.size() + 1) : piece.name();
+                String name = UsedPieces.called(piece.name(), pages.size() + 1);
                 pages.add(new Named(Page.around(job, name, piece.box(), shown), name, sheet, number));
             }
         }

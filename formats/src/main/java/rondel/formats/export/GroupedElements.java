@@ -48,7 +48,7 @@ final class GroupedElements {
         Set<ElementId> taken = new HashSet<>();
         List<UsedPieces.UsedPiece> pieces = UsedPieces.of(elements);
         for (UsedPieces.UsedPiece piece : pieces) {
-            String name = piece.name().isBlank() ? Words.of("preview.piece", groups.size() + 1) : piece.name();
+            String name = UsedPieces.called(piece.name(), groups.size() + 1);
             groups.add(GroupElement.of(Traits.named(name), piece.elements()));
             piece.elements().forEach(e -> taken.add(e.id()));
         }

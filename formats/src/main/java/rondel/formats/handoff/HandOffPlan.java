@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -51,6 +52,7 @@ public final class HandOffPlan {
     private final ZonedDateTime now;
     private final List<PlannedFile> files = new ArrayList<>();
     private final Set<String> names = new HashSet<>();
+    private final Map<SheetId, PreviewPicture> pictured = new HashMap<>();
 
     private HandOffPlan(Job job, HandOffSet set, PictureSource pictures, FontBook fonts, ZonedDateTime now) {
         this.job = job;
@@ -172,11 +174,9 @@ public final class HandOffPlan {
             throw unknownEnding(o);
         }
         Preview kind = Preview.valueOf(o.what().name());
-        Typesetter typesetter = new Typesetter(() -> fonts);
         for (SheetId id : designs(sheetsWith(What.ALL))) {
             Sheet sheet = job.sheet(id);
-            List<rondel.job.Element> elements =
-                    new PreviewPicture(sheet, shown(id).elements(), typesetter).elements(kind, o.watermark());
+            List<rondel.job.Element> elements = picture(sheet).elements(kind, o.watermark());
             Page page = new Page(
                     sheet.name(),
                     PreviewPicture.SIDE,
@@ -201,6 +201,11 @@ public final class HandOffPlan {
                     format.ofPixels() ? Optional.of(out.size()) : Optional.empty(),
                     stream -> format.write(out, pictures, stream));
         }
+    }
+
+    private PreviewPicture picture(Sheet sheet) {
+        return pictured.computeIfAbsent(
+                sheet.id(), id -> new PreviewPicture(sheet, shown(id).elements(), new Typesetter(() -> fonts)));
     }
 
     /** The name of a file that shows several sheets. */

@@ -39,12 +39,12 @@ final class PdfForms {
     }
 
     /** A group that is seen. */
-    static PDFormXObject group(PdfContext context, Affine toStream, Painting painting) throws IOException {
+    static PDFormXObject group(PdfContext context, Painting painting) throws IOException {
         return form(context, painting);
     }
 
     /** A group that tells how far others are seen: by its light, which is that of the screen whatever the page is printed with. */
-    static PDFormXObject mask(PdfContext context, Affine toStream, Painting painting) throws IOException {
+    static PDFormXObject mask(PdfContext context, Painting painting) throws IOException {
         return form(context.withColours(ScreenColours.RGB), painting);
     }
 
@@ -111,7 +111,7 @@ final class PdfForms {
                 mask.content(),
                 java.util.Optional.of(new Clip(Outline.rectangle(mask.area()), rondel.geometry.FillRule.NON_ZERO)),
                 java.util.Optional.empty());
-        PDFormXObject form = mask(context, own, painter -> painter.elements(java.util.List.of(content), own));
+        PDFormXObject form = mask(context, painter -> painter.elements(java.util.List.of(content), own));
         return softMask(form, mask.kind() == Mask.Kind.ALPHA ? "Alpha" : "Luminosity");
     }
 

@@ -144,7 +144,7 @@ final class PdfPainter {
             plain(e, toStream);
             return;
         }
-        PDFormXObject form = PdfForms.group(context, toStream, painter -> painter.plain(opaque(e), toStream));
+        PDFormXObject form = PdfForms.group(context, painter -> painter.plain(opaque(e), toStream));
         out.saveGraphicsState();
         if (e instanceof GroupElement g && g.mask().isPresent()) {
             Affine own = toStream.times(g.placement());

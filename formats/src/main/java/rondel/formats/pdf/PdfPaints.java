@@ -107,7 +107,7 @@ final class PdfPaints {
         if (even) {
             opacityOfPaint(alpha);
         } else {
-            PDFormXObject form = PdfForms.mask(context, own, painter -> painter.fillArea(gradient.ofAlpha(), area));
+            PDFormXObject form = PdfForms.mask(context, painter -> painter.fillArea(gradient.ofAlpha(), area));
             out.setGraphicsStateParameters(PdfForms.softMask(form, "Luminosity"));
         }
         pattern(gradient.pattern(context.colours));
