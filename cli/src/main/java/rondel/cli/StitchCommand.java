@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -15,37 +14,60 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import rondel.devices.stitcher.TapeRun;
 import rondel.formats.dst.DstReader;
-import rondel.formats.dst.DstWriter;
-import rondel.formats.files.AtomicFile;
+import rondel.formats.dst.StitchFile;
+import rondel.formats.files.OwnFolders;
 import rondel.formats.job.JobFile;
+import rondel.formats.job.ThreadLibrary;
 import rondel.geometry.Box;
 import rondel.job.Job;
-import rondel.run.stitch.Stitch;
+import rondel.lines.check.Finding;
+import rondel.run.stitch.PatternFindings;
+import rondel.run.stitch.SewingMachine;
+import rondel.run.stitch.SewingThread;
 import rondel.run.stitch.StitchPattern;
 import rondel.run.stitch.StitchPlan;
 import rondel.run.stitch.ThreadRun;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** Works out the stitches of a sheet and writes them, or tells what a tape has. */
+/** Stitches of a sheet or of a tape: what there is, as a file, or on a machine. */
 @Command(
         name = "stitch",
         mixinStandardHelpOptions = true,
         description =
-                "Works out the stitches of what has the role stitch, and writes them as .dst or .csv; of a .dst it tells what it has.")
+                "Works out the stitches of a sheet, or reads those of a tape: tells them and what is to be said of them,"
+                        + " writes them, or has a machine sew them.")
 final class StitchCommand implements Callable<Integer> {
 
     private final PrintStream out;
+    private final PrintStream err;
 
-    @Parameters(index = "0", paramLabel = "JOB|FILE.dst", description = "the job file, or a tape")
+    @Parameters(index = "0", paramLabel = "JOB|FILE.dst", description = "a job file, or a tape")
     private Path file;
 
     @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number, from 1")
     private String sheet;
 
-    @Option(names = "-o", paramLabel = "FILE", description = "what to write: .dst, or .csv with all places")
+    @Option(
+            names = "-o",
+            paramLabel = "FILE",
+            description = "what to write: .dst, .csv with all places, or .png with what is sewn")
     private Optional<Path> target = Optional.empty();
+
+    @Option(
+            names = "--to",
+            paramLabel = "HOST:PORT",
+            converter = HostAndPort.Converter.class,
+            description = "a machine that listens there sews it")
+    private HostAndPort to;
+
+    @Option(
+            names = "--mended",
+            paramLabel = "TAPE",
+            description = "with --to: the broken thread is in again, go on with it")
+    private Optional<String> mended = Optional.empty();
 
     @Option(names = "--json", description = "say what there is as JSON")
     private boolean json;
@@ -53,8 +75,9 @@ final class StitchCommand implements Callable<Integer> {
     @Mixin
     private Overwriting overwriting;
 
-    StitchCommand(PrintStream out) {
+    StitchCommand(PrintStream out, PrintStream err) {
         this.out = out;
+        this.err = err;
     }
 
     @Override
@@ -70,49 +93,31 @@ final class StitchCommand implements Callable<Integer> {
         } else {
             Job job = JobFile.read(file);
             name = job.title();
-            pattern = StitchPlan.of(job.sheet(JobChange.sheet(job, sheet)));
+            pattern = StitchPlan.of(job, JobChange.sheet(job, sheet));
         }
         if (pattern.count() == 0) {
             throw Refusal.of("stitch.nothing");
         }
-        target.ifPresent(t -> write(t, pattern, name));
+        target.ifPresent(t -> StitchFile.write(t, overwriting.check(t, List.of(file)), pattern, name));
         tell(pattern);
-        return 0;
+        return to == null ? 0 : sew(pattern, name);
     }
 
-    private void write(Path to, StitchPattern pattern, String name) {
-        String ending = to.toString().toLowerCase(Locale.ROOT);
-        byte[] bytes;
-        if (ending.endsWith(".dst")) {
-            bytes = DstWriter.bytes(pattern, name);
-        } else if (ending.endsWith(".csv")) {
-            bytes = csv(pattern).getBytes(StandardCharsets.UTF_8);
-        } else {
-            throw Refusal.of("stitch.unknownKind", to.getFileName());
+    private int sew(StitchPattern pattern, String name) {
+        TapeRun run = new TapeRun(to.host(), to.port(), t -> {});
+        TapeRun.Told end = mended.map(run::mended).orElseGet(() -> run.sew(pattern, name));
+        if (end.isDone()) {
+            out.println(end.sentence());
+            return 0;
         }
-        AtomicFile.write(to, overwriting.check(to, List.of(file)), o -> o.write(bytes));
-    }
-
-    private static String csv(StitchPattern pattern) {
-        StringBuilder text = new StringBuilder("thread,colour,move,x_mm,y_mm\r\n");
-        for (int i = 0; i < pattern.runs().size(); i++) {
-            ThreadRun run = pattern.runs().get(i);
-            for (Stitch s : run.stitches()) {
-                text.append(String.format(
-                        Locale.ROOT,
-                        "%d,%s,%s,%.3f,%.3f\r\n",
-                        i + 1,
-                        run.thread().hex(),
-                        s.move().name().toLowerCase(Locale.ROOT),
-                        s.at().x(),
-                        s.at().y()));
-            }
-        }
-        return text.toString();
+        err.println(end.sentence() + " " + Words.of("stitcher.goOn", end.id()));
+        return 1;
     }
 
     private void tell(StitchPattern pattern) {
         Box extent = pattern.extent().orElseThrow();
+        List<Finding> findings = PatternFindings.of(pattern);
+        double seconds = SewingMachine.USUAL.seconds(pattern);
         if (json) {
             ObjectNode node = JsonNodeFactory.instance
                     .objectNode()
@@ -120,14 +125,20 @@ final class StitchCommand implements Callable<Integer> {
                     .put("trims", pattern.trims())
                     .put("thread_mm", Math.round(pattern.threadLength()))
                     .put("width_mm", extent.width())
-                    .put("height_mm", extent.height());
+                    .put("height_mm", extent.height())
+                    .put("seconds", Math.round(seconds));
+            List<SewingThread> chart = new ThreadLibrary(OwnFolders.threads()).all();
             for (ThreadRun run : pattern.runs()) {
                 StitchPattern own = new StitchPattern(List.of(run));
-                node.withArray("threads")
+                ObjectNode thread = node.withArray("threads")
                         .addObject()
                         .put("colour", run.thread().hex())
                         .put("stitches", own.count())
-                        .put("thread_mm", Math.round(own.threadLength()));
+                        .put("thread_mm", Math.round(SewingMachine.thread(run.stitches())));
+                SewingThread.nearest(chart, run.thread()).ifPresent(t -> thread.put("nearest", t.name()));
+            }
+            for (Finding f : findings) {
+                node.withArray("findings").addObject().put("code", f.code()).put("sentence", f.sentence());
             }
             out.println(Json.text(node));
         } else {
@@ -139,6 +150,8 @@ final class StitchCommand implements Callable<Integer> {
                     String.format(Locale.ROOT, "%.1f", pattern.threadLength() / 1000),
                     String.format(Locale.ROOT, "%.1f", extent.width()),
                     String.format(Locale.ROOT, "%.1f", extent.height())));
+            out.println(Words.of("stitch.takes", Math.max(1, Math.round(seconds / 60))));
+            findings.forEach(f -> out.println("  " + f.sentence()));
         }
     }
 }

@@ -7,6 +7,7 @@ import rondel.gang.check.PlanChecks;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;
 import rondel.lines.check.kinds.Checks;
+import rondel.run.stitch.StitchChecks;
 
 /** Everything that is looked for in a job, stage by stage. A later stage adds its checks here. */
 public final class AllChecks {
@@ -17,6 +18,7 @@ public final class AllChecks {
     public static List<Finding> of(Checked job) {
         List<Finding> found = new ArrayList<>(Checks.of(job));
         found.addAll(new PlanChecks().of(job));
+        found.addAll(new StitchChecks().of(job));
         found.sort(Comparator.comparing(Finding::severity));
         return found;
     }

@@ -2,6 +2,7 @@ package rondel.catalogue;
 
 import java.util.List;
 import java.util.Optional;
+import rondel.job.Cloth;
 import rondel.job.ElementId;
 import rondel.job.Material;
 import rondel.job.MaterialRule;
@@ -9,6 +10,7 @@ import rondel.job.PassKey;
 import rondel.job.PassSettings;
 import rondel.job.Rgba;
 import rondel.job.Role;
+import rondel.job.SewnPart;
 import rondel.job.StitchSettings;
 import rondel.run.passes.ChangePass;
 import rondel.run.passes.JoinPasses;
@@ -22,7 +24,14 @@ import rondel.run.passes.SetMaterialRules;
 import rondel.run.passes.SetSheetMaterial;
 import rondel.run.passes.ShippedMaterials;
 import rondel.run.passes.SplitPass;
+import rondel.run.stitch.CentreInHoop;
+import rondel.run.stitch.MatchThreads;
+import rondel.run.stitch.OrderStitches;
+import rondel.run.stitch.SetCloth;
+import rondel.run.stitch.SetHoop;
 import rondel.run.stitch.SetStitch;
+import rondel.run.stitch.SewingThread;
+import rondel.run.stitch.ShippedHoops;
 
 /** The operations of the stage Run, each with an example on the sample job. */
 final class RunOperations {
@@ -59,6 +68,17 @@ final class RunOperations {
                         List.of(new ElementId("edge")),
                         Optional.of(StitchSettings.USUAL
                                 .withKind(StitchSettings.Kind.FILL)
-                                .withAngle(30)))));
+                                .withAngle(30)))),
+                OperationKind.of(new SetHoop(OperationCatalogue.SHEET, Optional.of(ShippedHoops.ALL.getFirst()))),
+                OperationKind.of(new CentreInHoop(OperationCatalogue.SHEET)),
+                OperationKind.of(new SetCloth(OperationCatalogue.SHEET, Cloth.KNIT)),
+                OperationKind.of(new OrderStitches(
+                        OperationCatalogue.SHEET,
+                        List.of(
+                                new SewnPart(List.of(SampleRun.STITCHED), true),
+                                new SewnPart(List.of(SampleRun.STITCHED), false)))),
+                OperationKind.of(new MatchThreads(
+                        List.of(SampleRun.STITCHED),
+                        List.of(new SewingThread("Deep sea", new Rgba(0x1f, 0x5f, 0x5a, 255))))));
     }
 }

@@ -38,7 +38,7 @@ import rondel.job.Traits;
 import rondel.units.LengthUnit;
 
 /** The small job that every operation's example can be applied to: a leaf, a stem, a cluster of two dots, a window, a sky, a
- *  wording, a try-out, a cut-out, a union, two twins that are kept alike, an open edge, a sharp spark, a pebble with its halo, a plain box, two sticks that nearly meet, and a plan that lays out the leaf. */
+ *  wording, a try-out, a cut-out, a union, two twins that are kept alike, an open edge, a sharp spark, a pebble with its halo, a plain box, two sticks that nearly meet, a badge that is stitched, and a plan that lays out the leaf. */
 public final class SampleJob {
 
     private static final Media PICTURE = ExamplePicture.media();
@@ -70,7 +70,8 @@ public final class SampleJob {
                         square("pebble", 20, 200, 10),
                         rim(),
                         box(),
-                        sticks()));
+                        sticks(),
+                        badge()));
         return SampleRun.into(SampleGang.into(blank.withMedia(List.of(PICTURE))
                 .withSheets(List.of(first, Sheet.of(OperationCatalogue.SPARE, "Spare", 100, 100)))));
     }
@@ -128,6 +129,16 @@ public final class SampleJob {
                 FillRule.NON_ZERO,
                 Paint.NONE,
                 Optional.of(Stroke.plain(OperationCatalogue.SEA_GREEN, 0.5)));
+    }
+
+    /** Something that is stitched, with a fill and a line. */
+    private static Element badge() {
+        return new ShapeElement(
+                Traits.named("badge").withId(SampleRun.STITCHED).withRole(Role.STITCH),
+                Outline.rectangle(new Box(120, 200, 30, 20)),
+                FillRule.NON_ZERO,
+                Paint.solid(OperationCatalogue.SEA_GREEN),
+                Optional.of(Stroke.plain(new Rgba(0xe0, 0x70, 0x5a, 255), 1.2)));
     }
 
     /** A plain box. */

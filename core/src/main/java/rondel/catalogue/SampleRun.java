@@ -17,6 +17,7 @@ final class SampleRun {
     static final PassKey CUT = PassKey.of(ShippedMaterials.KISS_CUT_SHEET.name(), Role.CUT);
     static final PassKey OTHER = PassKey.of(ShippedMaterials.KISS_CUT_SHEET.name(), Role.KISS_CUT);
     static final ElementId LINE = new ElementId("rim");
+    static final ElementId STITCHED = new ElementId("badge");
 
     private SampleRun() {}
 

@@ -2,8 +2,11 @@ package rondel.job;
 
 import java.lang.ref.SoftReference;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -26,8 +29,8 @@ public final class Sheet {
     private final Optional<PlannedSheet> planned;
     private final Extras extras;
 
-    /** Found again from the elements whenever it has been dropped: a long history of a large sheet must not hold one each. */
-    private volatile SoftReference<ElementIndex> index = new SoftReference<>(null);
+    /** What is known of it, worked out again whenever it has been dropped: a long history of a large sheet must not hold all of it. */
+    private volatile SoftReference<Map<Object, Object>> known = new SoftReference<>(null);
 
     /** @param paper its colour, or nothing for a transparent one
      *  @param bleed how far print runs past the trim
@@ -127,12 +130,25 @@ public final class Sheet {
     }
 
     private ElementIndex index() {
-        ElementIndex known = index.get();
-        if (known == null) {
-            known = ElementIndex.of(elements);
-            index = new SoftReference<>(known);
+        return once(ElementIndex.class, sheet -> ElementIndex.of(sheet.elements));
+    }
+
+    /** What {@code question} tells of it, which is asked once for as long as there is memory for the answer. Safe on any thread.
+     *
+     * @param about tells questions apart */
+    @SuppressWarnings("unchecked")
+    public <T> T once(Object about, Function<Sheet, T> question) {
+        Map<Object, Object> answers = known.get();
+        if (answers == null) {
+            answers = new ConcurrentHashMap<>();
+            known = new SoftReference<>(answers);
         }
-        return known;
+        Object answer = answers.get(about);
+        if (answer == null) {
+            answer = question.apply(this);
+            answers.put(about, answer);
+        }
+        return (T) answer;
     }
 
     /** Whether one of its elements lies wholly off it: such a one is kept, but never made. */

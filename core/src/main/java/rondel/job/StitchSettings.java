@@ -2,6 +2,7 @@ package rondel.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import rondel.fields.Degrees;
 import rondel.fields.LeftOut;
 import rondel.fields.Mm;
@@ -10,20 +11,26 @@ import rondel.words.Refusal;
 /** How an element is stitched. Lengths in mm on the cloth, whatever the element's own scale: stitches are worked out again when it is sized.
  *
  * @param kind of stitches
- * @param spacing from row to row of a fill
+ * @param parts what of it is sewn, where it has both a fill and a line
+ * @param spacing from row to row of a fill, or from stitch to stitch on one side of a satin column
  * @param length of a stitch
  * @param angle of the rows of a fill, in degrees clockwise from the right
  * @param underlay what is sewn under it
- * @param compensation how far a fill reaches beyond its outline, because cloth is pulled together
- * @param thread its colour; that of the element where none is said */
+ * @param compensation how far a fill reaches beyond its outline, because cloth is pulled together; by the cloth where nothing is said
+ * @param letters in which order those of a text are sewn
+ * @param thread the colour of that of its fill, or of all it has; that of the element where none is said
+ * @param lineThread that of its line where it has a fill too */
 public record StitchSettings(
         @LeftOut("auto") Kind kind,
+        @LeftOut("all") Parts parts,
         @LeftOut("0.4") @Mm double spacing,
         @LeftOut("2.5") @Mm double length,
         @LeftOut("0") @Degrees double angle,
         @LeftOut("[]") List<Underlay> underlay,
-        @LeftOut("0.2") @Mm double compensation,
-        Optional<Rgba> thread) {
+        @Mm OptionalDouble compensation,
+        @LeftOut("reading") Letters letters,
+        Optional<Rgba> thread,
+        Optional<Rgba> lineThread) {
 
     /** Kinds of stitches. */
     public enum Kind {
@@ -36,22 +43,51 @@ public record StitchSettings(
         /** From side to side across what is narrow; what is too wide for that is filled. */
         SATIN,
         /** Rows over an area. */
-        FILL
+        FILL,
+        /** Along its line with the needle down at each of its nodes: stitches that a tape brought along. */
+        NODES
+    }
+
+    /** What of a thing is sewn. */
+    public enum Parts {
+        ALL,
+        FILL,
+        LINE
     }
 
     /** What holds the cloth before it is sewn over. */
     public enum Underlay {
-        /** Along the edge, a little inside. */
+        /** Along the edge, a little inside; under satin only where it is wide enough to cover it. */
         EDGE,
-        /** Wide rows across those that come over it. */
+        /** Along the middle line of satin. */
+        CENTRE,
+        /** Wide to and fro under satin. */
+        ZIGZAG,
+        /** Wide rows across those of a fill. */
         CROSSING
+    }
+
+    /** In which order letters are sewn. */
+    public enum Letters {
+        READING,
+        /** From the middle to the end, then from the middle to the beginning, so that cloth is pushed outwards. */
+        MIDDLE
     }
 
     public static final double USUAL_SPACING = 0.4;
     public static final double USUAL_LENGTH = 2.5;
 
     public static final StitchSettings USUAL = new StitchSettings(
-            Kind.AUTO, USUAL_SPACING, USUAL_LENGTH, 0, List.of(Underlay.EDGE), 0.2, Optional.empty());
+            Kind.AUTO,
+            Parts.ALL,
+            USUAL_SPACING,
+            USUAL_LENGTH,
+            0,
+            List.of(Underlay.EDGE, Underlay.CENTRE),
+            OptionalDouble.empty(),
+            Letters.READING,
+            Optional.empty(),
+            Optional.empty());
 
     private static final double FINEST = 0.2;
     private static final double WIDEST = 5;
@@ -64,7 +100,7 @@ public record StitchSettings(
         underlay = List.copyOf(underlay);
         range("spacing", spacing, FINEST, WIDEST);
         range("length", length, SHORTEST, LONGEST);
-        range("compensation", compensation, 0, MOST_COMPENSATION);
+        range("compensation", compensation.orElse(0), 0, MOST_COMPENSATION);
         if (!Double.isFinite(angle)) {
             throw Refusal.of("stitch.angle");
         }
@@ -77,22 +113,50 @@ public record StitchSettings(
     }
 
     public StitchSettings withKind(Kind other) {
-        return new StitchSettings(other, spacing, length, angle, underlay, compensation, thread);
+        return new StitchSettings(
+                other, parts, spacing, length, angle, underlay, compensation, letters, thread, lineThread);
     }
 
-    public StitchSettings withAngle(double other) {
-        return new StitchSettings(kind, spacing, length, other, underlay, compensation, thread);
+    public StitchSettings withParts(Parts other) {
+        return new StitchSettings(
+                kind, other, spacing, length, angle, underlay, compensation, letters, thread, lineThread);
     }
 
     public StitchSettings withSpacing(double other) {
-        return new StitchSettings(kind, other, length, angle, underlay, compensation, thread);
+        return new StitchSettings(
+                kind, parts, other, length, angle, underlay, compensation, letters, thread, lineThread);
+    }
+
+    public StitchSettings withLength(double other) {
+        return new StitchSettings(
+                kind, parts, spacing, other, angle, underlay, compensation, letters, thread, lineThread);
+    }
+
+    public StitchSettings withAngle(double other) {
+        return new StitchSettings(
+                kind, parts, spacing, length, other, underlay, compensation, letters, thread, lineThread);
     }
 
     public StitchSettings withUnderlay(List<Underlay> other) {
-        return new StitchSettings(kind, spacing, length, angle, other, compensation, thread);
+        return new StitchSettings(
+                kind, parts, spacing, length, angle, other, compensation, letters, thread, lineThread);
     }
 
-    public StitchSettings withCompensation(double other) {
-        return new StitchSettings(kind, spacing, length, angle, underlay, other, thread);
+    public StitchSettings withCompensation(OptionalDouble other) {
+        return new StitchSettings(kind, parts, spacing, length, angle, underlay, other, letters, thread, lineThread);
+    }
+
+    public StitchSettings withLetters(Letters other) {
+        return new StitchSettings(
+                kind, parts, spacing, length, angle, underlay, compensation, other, thread, lineThread);
+    }
+
+    public StitchSettings withThread(Optional<Rgba> other) {
+        return new StitchSettings(
+                kind, parts, spacing, length, angle, underlay, compensation, letters, other, lineThread);
+    }
+
+    public StitchSettings withLineThread(Optional<Rgba> other) {
+        return new StitchSettings(kind, parts, spacing, length, angle, underlay, compensation, letters, thread, other);
     }
 }

@@ -11,7 +11,7 @@ import rondel.geometry.Point;
 import rondel.progress.Cancellation;
 
 /** A fill (tatami): rows at an angle, sewn to and fro section by section, with the needle down where the rows before and after have none, so that no
- *  furrows show; from section to section the thread goes inside the shape, under what comes later where it can. */
+ *  furrows show; from section to section the thread goes inside the shape, under what comes later ({@link SectionOrder}). */
 final class RowFill {
 
     /** From one row to the next the places of the needle are put off by this share of a stitch. */
@@ -42,10 +42,10 @@ final class RowFill {
         this.beyond = beyond;
     }
 
-    /** Where the needle goes down, in one thread; nothing for a shape that is too small for a row.
+    /** Where the needle goes down, thread by thread: one, unless a neck is too narrow for rows; none for a shape that is too small for one.
      *
      * @param from where the thread comes from */
-    List<Point> over(Polygon polygon, Optional<Point> from) {
+    List<List<Point>> over(Polygon polygon, Optional<Point> from) {
         AffineTransformation level = AffineTransformation.rotationInstance(Math.toRadians(-angle));
         AffineTransformation back = AffineTransformation.rotationInstance(Math.toRadians(angle));
         FillRows rows = new FillRows((Polygon) level.transform(polygon), spacing);
@@ -54,7 +54,10 @@ final class RowFill {
         }
         Sewing sewing = new Sewing(rows);
         sewing.sew(from.map(p -> turned(level, p)));
-        return sewing.places.stream().map(p -> turned(back, p)).toList();
+        sewing.end();
+        return sewing.threads.stream()
+                .map(t -> t.stream().map(p -> turned(back, p)).toList())
+                .toList();
     }
 
     private static Point turned(AffineTransformation by, Point p) {
@@ -67,42 +70,38 @@ final class RowFill {
     private final class Sewing {
 
         private final FillRows rows;
-        private final List<List<RowSegment>> left;
         private final Set<RowSegment> sewn = new HashSet<>();
         private final InnerTravel travel = new InnerTravel(sewn);
-        private final List<Point> places = new ArrayList<>();
+        private final List<List<Point>> threads = new ArrayList<>();
+        private List<Point> places = new ArrayList<>();
 
         Sewing(FillRows rows) {
             this.rows = rows;
-            this.left = new ArrayList<>(rows.sections());
         }
 
         void sew(Optional<Point> from) {
             RowSegment first = from.map(p -> rows.nearest(p.x(), p.y()))
-                    .orElseGet(() -> left.getFirst().getFirst());
+                    .orElseGet(() -> rows.sections().getFirst().getFirst());
             Point at = from.orElseGet(() -> new Point(first.left(), first.y()));
             RowSegment here = first;
-            while (!left.isEmpty()) {
+            for (SectionOrder.Visit visit : SectionOrder.from(rows.sections(), first)) {
                 Cancellation.check();
-                Set<RowSegment> ends = new HashSet<>();
-                left.forEach(s -> {
-                    ends.add(s.getFirst());
-                    ends.add(s.getLast());
-                });
+                Optional<InnerTravel.Way> way = travel.to(here, at, visit.starts());
                 // One polygon is one piece of cloth: there is always a way, but where rows are too coarse for a neck of
-                // it.
-                Optional<InnerTravel.Way> way = travel.to(here, at, ends);
+                // it. What lies beyond is sewn by itself.
                 RowSegment to = way.map(InnerTravel.Way::to)
-                        .orElseGet(() -> left.getFirst().getFirst());
-                way.ifPresent(w -> go(w.places()));
-                List<RowSegment> section = left.stream()
-                        .filter(s -> s.getFirst() == to || s.getLast() == to)
-                        .findFirst()
-                        .orElseThrow();
-                left.remove(section);
-                here = section(section, to);
+                        .orElseGet(() -> visit.starts().iterator().next());
+                way.ifPresentOrElse(w -> go(w.places()), this::end);
+                here = section(visit.section(), to);
                 at = places.getLast();
             }
+        }
+
+        private void end() {
+            if (places.size() > 1) {
+                threads.add(places);
+            }
+            places = new ArrayList<>();
         }
 
         private void go(List<Point> way) {

@@ -2,6 +2,7 @@ package rondel.run.stitch;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
@@ -20,23 +21,36 @@ final class SatinColumn {
     /** How much farther than the boundary is near a side may be, before it belongs to another part of the shape. */
     private static final double FAR = 1.7;
 
-    /** How far a stitch reaches to one side at most, in mm: both together are no loose stitch. */
-    private static final double MOST = SatinShape.WIDEST / 2 - 0.15;
-
     /** Nearer to each other on the inside of a bend, in mm, every second stitch ends short. */
     private static final double TIGHT = 0.28;
 
     private static final double SHORT = 0.3;
 
+    /** Longer stitches are split, in mm, and at which shares of them, one after another, so that no furrow shows. */
+    private static final double SPLIT = 6.8;
+
+    private static final double[] SPLIT_AT = {0.5, 0.38, 0.62};
+
+    /** How far inside of the edges underlay lies, in mm, how long its stitches are, and how far those of a zigzag lie apart. */
+    private static final double INSET = 0.6;
+
+    private static final double EDGE_LENGTH = 2;
+    private static final double ZIGZAG = 1.6;
+
     private final STRtree edges = new STRtree();
     private final double spacing;
     private final double beyond;
 
+    /** How far a stitch reaches to one side at most, in mm. */
+    private final double most;
+
     /** @param spacing from stitch to stitch on one side
-     *  @param beyond how far stitches reach over the edge */
-    SatinColumn(Polygon polygon, double spacing, double beyond) {
+     *  @param beyond how far stitches reach over the edge
+     *  @param widest that satin may be here */
+    SatinColumn(Polygon polygon, double spacing, double beyond, double widest) {
         this.spacing = spacing;
         this.beyond = beyond;
+        this.most = widest / 2 - 0.15;
         ring(polygon.getExteriorRing().getCoordinates());
         for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
             ring(polygon.getInteriorRingN(i).getCoordinates());
@@ -55,36 +69,95 @@ final class SatinColumn {
      *  @param endsInTip whether the shape ends where the branch does, so that stitches go on to its tip
      *  @return where the needle goes down, from the first node to the last */
     List<Point> along(List<MedialAxis.Node> branch, boolean beginsInTip, boolean endsInTip) {
-        List<Point> middle = middle(branch, beginsInTip, endsInTip);
-        Polyline line = new Polyline(middle);
-        int parts = (int) Math.max(2, Math.round(line.length() / spacing * 2));
-        List<Point> centres = line.parted(parts);
+        Ribs ribs = new Ribs(branch, middle(branch, beginsInTip, endsInTip), spacing / 2);
         List<Point> places = new ArrayList<>();
         List<Point> sides = new ArrayList<>(List.of(Point.ORIGIN, Point.ORIGIN));
         boolean any = false;
-        for (int i = 0; i < centres.size(); i++) {
-            double radius = radius(branch, centres.get(i));
-            int reach = (int) Math.max(1, Math.round(SMOOTH * radius / (spacing / 2)));
-            Point a = centres.get(Math.max(0, i - reach));
-            Point b = centres.get(Math.min(centres.size() - 1, i + reach));
-            double far = a.distanceTo(b);
-            if (far == 0) {
+        for (int i = 0; i < ribs.centres.size(); i++) {
+            int side = i % 2;
+            Optional<Point> found = ribs.end(i, side, beyond);
+            if (found.isEmpty()) {
                 continue;
             }
-            int side = i % 2;
-            double nx = (side == 0 ? 1 : -1) * -(b.y() - a.y()) / far;
-            double ny = (side == 0 ? 1 : -1) * (b.x() - a.x()) / far;
-            double wide = toEdge(centres.get(i), nx, ny, Math.min(MOST, radius * FAR + 0.3)) + beyond;
-            Point at = centres.get(i).plus(nx * wide, ny * wide);
+            Point centre = ribs.centres.get(i);
+            Point at = found.get();
             boolean tight = any && sides.get(side).distanceTo(at) < TIGHT && i / 2 % 2 == 1;
             sides.set(side, at);
             any = true;
-            Point down = tight ? centres.get(i).plus(nx * wide * (1 - SHORT), ny * wide * (1 - SHORT)) : at;
+            Point down =
+                    tight ? centre.plus((at.x() - centre.x()) * (1 - SHORT), (at.y() - centre.y()) * (1 - SHORT)) : at;
             if (places.isEmpty() || places.getLast().distanceTo(down) >= RunningStitch.SHORTEST - 1e-9) {
+                split(places, down, i);
                 places.add(down);
             }
         }
         return places;
+    }
+
+    private static void split(List<Point> places, Point to, int number) {
+        if (!places.isEmpty() && places.getLast().distanceTo(to) > SPLIT) {
+            Point from = places.getLast();
+            double share = SPLIT_AT[number % SPLIT_AT.length];
+            places.add(from.plus(share * (to.x() - from.x()), share * (to.y() - from.y())));
+        }
+    }
+
+    /** A run a little inside of one side, from the first node to the last. */
+    List<Point> edge(List<MedialAxis.Node> branch, int side) {
+        Ribs ribs = new Ribs(branch, middle(branch, false, false), EDGE_LENGTH);
+        List<Point> places = new ArrayList<>();
+        for (int i = 0; i < ribs.centres.size(); i++) {
+            ribs.end(i, side, -INSET).ifPresent(places::add);
+        }
+        return places;
+    }
+
+    /** To and fro between both sides, a little inside, from the first node to the last. */
+    List<Point> zigzag(List<MedialAxis.Node> branch) {
+        Ribs ribs = new Ribs(branch, middle(branch, false, false), ZIGZAG / 2);
+        List<Point> places = new ArrayList<>();
+        for (int i = 0; i < ribs.centres.size(); i++) {
+            Optional<Point> end = ribs.end(i, i % 2, -INSET);
+            if (end.isPresent()) {
+                split(places, end.get(), i);
+                places.add(end.get());
+            }
+        }
+        return places;
+    }
+
+    /** Places along a middle line, and from them straight to both sides. */
+    private final class Ribs {
+
+        private final List<MedialAxis.Node> branch;
+        private final List<Point> centres;
+        private final double step;
+
+        Ribs(List<MedialAxis.Node> branch, List<Point> middle, double step) {
+            this.branch = branch;
+            this.step = step;
+            Polyline line = new Polyline(middle);
+            this.centres = line.parted((int) Math.max(2, Math.round(line.length() / step)));
+        }
+
+        /** The end of one on one side.
+         *
+         * @param over how far it reaches over the edge, or stays inside
+         * @return nothing where the middle line has no direction */
+        Optional<Point> end(int i, int side, double over) {
+            double radius = radius(branch, centres.get(i));
+            int reach = (int) Math.max(1, Math.round(SMOOTH * radius / step));
+            Point a = centres.get(Math.max(0, i - reach));
+            Point b = centres.get(Math.min(centres.size() - 1, i + reach));
+            double far = a.distanceTo(b);
+            if (far == 0) {
+                return Optional.empty();
+            }
+            double nx = (side == 0 ? 1 : -1) * -(b.y() - a.y()) / far;
+            double ny = (side == 0 ? 1 : -1) * (b.x() - a.x()) / far;
+            double wide = Math.max(0, toEdge(centres.get(i), nx, ny, Math.min(most, radius * FAR + 0.3)) + over);
+            return Optional.of(centres.get(i).plus(nx * wide, ny * wide));
+        }
     }
 
     /** How far the edge is in one direction, in mm.

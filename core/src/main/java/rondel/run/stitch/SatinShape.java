@@ -5,8 +5,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.locationtech.jts.geom.Polygon;
 import rondel.geometry.Point;
+import rondel.job.StitchSettings.Underlay;
 
 /** A narrow shape in satin: out along each middle line as a run that holds the cloth, and back over it from side to side, branch by branch, so that one
  *  thread does all of it and what leads from part to part is covered. */
@@ -15,33 +15,41 @@ final class SatinShape {
     /** Wider stitches would be loose, in mm. */
     static final double WIDEST = 7;
 
+    /** Where satin is asked for it may be wider, in mm: its stitches are split then. */
+    static final double WIDEST_SPLIT = 14;
+
+    /** From which width on satin covers a run along its edges, in mm. */
+    private static final double COVERS_EDGES = 3;
+
     /** Narrower shapes are lines. */
-    static final double NARROWEST = 0.8;
+    static final double NARROWEST = 0.5;
 
     private static final double UNDER = 1.8;
 
     private final MedialAxis axis;
     private final SatinColumn column;
+    private final List<Underlay> underlay;
     private final Set<MedialAxis.Node> seen = new HashSet<>();
     private final List<Point> places = new ArrayList<>();
 
-    private SatinShape(MedialAxis axis, SatinColumn column) {
+    private SatinShape(MedialAxis axis, SatinColumn column, List<Underlay> underlay) {
         this.axis = axis;
         this.column = column;
+        this.underlay = underlay;
     }
 
     /** Whether a shape is narrow enough all along, and long for its width. */
-    static boolean suits(MedialAxis axis) {
+    static boolean suits(MedialAxis axis, double widest) {
         return !axis.nodes().isEmpty()
-                && axis.widest() <= WIDEST
+                && axis.widest() <= widest
                 && axis.usualWidth() >= NARROWEST
                 && axis.length() > 1.2 * axis.widest();
     }
 
-    /** @param beyond how far stitches reach over the edge
+    /** @param underlay what is sewn beside the run along the middle, on which the thread gets to the end of each branch
      *  @return where the needle goes down, in one thread */
-    static List<Point> over(Polygon polygon, MedialAxis axis, double spacing, double beyond, Optional<Point> from) {
-        SatinShape shape = new SatinShape(axis, new SatinColumn(polygon, spacing, beyond));
+    static List<Point> over(MedialAxis axis, SatinColumn column, List<Underlay> underlay, Optional<Point> from) {
+        SatinShape shape = new SatinShape(axis, column, underlay);
         shape.sew(from);
         return shape.places;
     }
@@ -74,7 +82,22 @@ final class SatinShape {
             }
             boolean beginsInTip = end.beside().size() == 1;
             boolean endsInTip = node.beside().size() == 1;
+            underlay(branch.reversed());
             column.along(branch.reversed(), beginsInTip, endsInTip).forEach(this::down);
+        }
+    }
+
+    /** What lies under a branch, there and back. */
+    private void underlay(List<MedialAxis.Node> branch) {
+        double width =
+                2 * branch.stream().mapToDouble(MedialAxis.Node::radius).max().orElse(0);
+        if (underlay.contains(Underlay.EDGE) && width >= COVERS_EDGES) {
+            column.edge(branch, 0).forEach(this::down);
+            column.edge(branch, 1).reversed().forEach(this::down);
+        }
+        if (underlay.contains(Underlay.ZIGZAG)) {
+            column.zigzag(branch).forEach(this::down);
+            run(branch.reversed());
         }
     }
 

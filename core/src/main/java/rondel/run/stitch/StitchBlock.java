@@ -4,12 +4,13 @@ import java.util.List;
 import org.locationtech.jts.geom.Geometry;
 import rondel.geometry.Point;
 import rondel.job.Rgba;
+import rondel.job.SewnPart;
 
 /** What is sewn of one element: it may come before or after others, but not in parts.
  *
  * @param area that it covers, on the sheet
  * @param threads each the places where the needle goes down, uncut */
-record StitchBlock(Rgba thread, Geometry area, List<List<Point>> threads) {
+record StitchBlock(SewnPart part, Rgba thread, Geometry area, List<List<Point>> threads) {
 
     StitchBlock {
         threads = List.copyOf(threads);

@@ -3,108 +3,82 @@ package rondel.run.stitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import rondel.geometry.Affine;
 import rondel.geometry.Point;
-import rondel.job.CopyElement;
-import rondel.job.Element;
-import rondel.job.Paint;
+import rondel.job.Cloth;
+import rondel.job.Job;
 import rondel.job.Rgba;
-import rondel.job.Role;
-import rondel.job.ShapeElement;
+import rondel.job.SewingSettings;
+import rondel.job.SewnPart;
 import rondel.job.Sheet;
-import rondel.job.StitchSettings;
-import rondel.job.Stroke;
-import rondel.job.TextElement;
+import rondel.job.SheetId;
 import rondel.progress.Cancellation;
 
-/** The pattern of a sheet: what has the role stitch, in the order of {@link ThreadOrder}, each thread tied at both ends, and cut wherever it would lie across open
- *  cloth. */
+/** The pattern of a sheet: what has the role stitch, in the order of {@link ThreadOrder} or as a hand has put it, each thread tied at both ends, and cut
+ *  wherever it would lie across open cloth. */
 public final class StitchPlan {
 
     /** So far a thread goes on uncut, in mm. */
-    private static final double NEAR = 1;
+    static final double NEAR = 1;
 
     /** The stitches that tie a thread, in mm: as short as may be. */
     private static final double TIE = 0.6;
 
     /** How wide a thread lies, in mm. */
-    private static final double THREAD = 0.4;
+    public static final double THREAD = 0.4;
 
-    private final List<StitchBlock> blocks = new ArrayList<>();
     private final List<ThreadRun> runs = new ArrayList<>();
     private final List<Stitch> open = new ArrayList<>();
+    private final List<PartStart> parts = new ArrayList<>();
     private Optional<Rgba> thread = Optional.empty();
 
     private StitchPlan() {}
 
-    /** Works it out; slow. */
+    /** All that is sewn of a sheet of a job; slow the first time. */
+    public static StitchPattern of(Job job, SheetId sheet) {
+        return of(job.sheet(sheet), job.run().of(sheet).sewn());
+    }
+
+    /** All that is sewn of a sheet, as is usual; slow. */
     public static StitchPattern of(Sheet sheet) {
-        StitchPlan plan = new StitchPlan();
-        for (Element e : sheet.elements()) {
-            if (!sheet.parks(e)) {
-                plan.take(e, Affine.IDENTITY);
+        return of(sheet, SewingSettings.USUAL);
+    }
+
+    /** All that is sewn of a sheet; slow the first time, and known for as long as the sheet stays as it is. */
+    public static StitchPattern of(Sheet sheet, SewingSettings sewing) {
+        return sheet.once(new Asked(sewing), s -> of(s, sewing, p -> true));
+    }
+
+    /** Tells patterns of a sheet apart: a hoop alone changes none. */
+    private record Asked(Cloth cloth, List<SewnPart> order) {
+        Asked(SewingSettings sewing) {
+            this(sewing.cloth(), sewing.order());
+        }
+    }
+
+    /** What is sewn of some parts of a sheet; slow. */
+    public static StitchPattern of(Sheet sheet, SewingSettings sewing, Predicate<SewnPart> wanted) {
+        List<StitchBlock> blocks = new ArrayList<>();
+        for (PartToSew p : PartsToSew.of(sheet)) {
+            if (wanted.test(p.part())) {
+                Cancellation.check();
+                List<List<Point>> threads = new StitchedElement(p.settings(), sewing.cloth()).threads(p.shape());
+                if (!threads.isEmpty()) {
+                    blocks.add(new StitchBlock(p.part(), p.shape().colour(), covered(threads), threads));
+                }
             }
         }
-        for (StitchBlock block : ThreadOrder.of(plan.blocks)) {
+        StitchPlan plan = new StitchPlan();
+        for (StitchBlock block : OrderByHand.of(ThreadOrder.of(blocks), sewing.order())) {
             plan.change(Optional.of(block.thread()));
+            plan.parts.add(new PartStart(block.part(), plan.open.size()));
             block.threads().forEach(plan::sew);
         }
         plan.change(Optional.empty());
         return new StitchPattern(plan.runs);
-    }
-
-    private void take(Element e, Affine around) {
-        Cancellation.check();
-        if (e.hidden()) {
-            return;
-        }
-        Affine own = around.times(e.placement());
-        switch (e) {
-            case ShapeElement s -> {
-                if (s.role() == Role.STITCH) {
-                    sew(
-                            e,
-                            new StitchedElement.Shape(
-                                    s.outline().transformed(own),
-                                    s.rule(),
-                                    s.fill().visible(),
-                                    colour(s.fill(), s.stroke())));
-                }
-            }
-            case TextElement t -> {
-                if (t.role() == Role.STITCH) {
-                    sew(
-                            e,
-                            new StitchedElement.Shape(
-                                    t.outline().transformed(own),
-                                    rondel.geometry.FillRule.NON_ZERO,
-                                    t.fill().visible(),
-                                    colour(t.fill(), t.stroke())));
-                }
-            }
-            case CopyElement c -> c.content().group().children().forEach(x -> take(x, own));
-            default -> e.children().forEach(x -> take(x, own));
-        }
-    }
-
-    private static Rgba colour(Paint fill, Optional<Stroke> stroke) {
-        Paint paint = fill.visible() ? fill : stroke.map(Stroke::paint).orElse(fill);
-        // A thread has one colour: of a gradient, that in its middle.
-        Optional<Rgba> solid = paint instanceof Paint.Solid s ? Optional.of(s.colour()) : Optional.empty();
-        return solid.or(() -> paint.gradient().map(g -> g.get(g.size() / 2).colour()))
-                .orElse(Rgba.BLACK)
-                .withAlpha(255);
-    }
-
-    private void sew(Element e, StitchedElement.Shape shape) {
-        StitchSettings settings = e.traits().stitch().orElse(StitchSettings.USUAL);
-        List<List<Point>> threads = new StitchedElement(settings).threads(shape);
-        if (!threads.isEmpty()) {
-            blocks.add(new StitchBlock(settings.thread().orElse(shape.colour()), covered(threads), threads));
-        }
     }
 
     private static Geometry covered(List<List<Point>> threads) {
@@ -121,8 +95,9 @@ public final class StitchPlan {
     private void change(Optional<Rgba> next) {
         if (thread.isPresent() && !thread.equals(next)) {
             tieOff();
-            runs.add(new ThreadRun(thread.get(), open));
+            runs.add(new ThreadRun(thread.get(), open, parts));
             open.clear();
+            parts.clear();
         }
         thread = next;
     }

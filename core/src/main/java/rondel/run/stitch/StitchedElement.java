@@ -13,6 +13,7 @@ import rondel.geometry.curve.Contour;
 import rondel.geometry.overlay.FlatArea;
 import rondel.geometry.overlay.Operand;
 import rondel.geometry.overlay.Overlay;
+import rondel.job.Cloth;
 import rondel.job.Rgba;
 import rondel.job.StitchSettings;
 
@@ -30,9 +31,12 @@ final class StitchedElement {
     private static final double CROSSING_LENGTH = 3;
 
     private final StitchSettings settings;
+    private final double compensation;
 
-    StitchedElement(StitchSettings settings) {
+    /** @param cloth by which fills reach over their outlines, where the settings say nothing */
+    StitchedElement(StitchSettings settings, Cloth cloth) {
         this.settings = settings;
+        this.compensation = settings.compensation().orElse(cloth.compensation());
     }
 
     /** A shape to be stitched.
@@ -47,7 +51,7 @@ final class StitchedElement {
                 switch (settings.kind()) {
                     case FILL, SATIN -> true;
                     case AUTO -> shape.filled();
-                    case RUNNING, TRIPLE -> false;
+                    case RUNNING, TRIPLE, NODES -> false;
                 };
         return fill ? filled(shape) : lined(shape);
     }
@@ -55,7 +59,8 @@ final class StitchedElement {
     private List<List<Point>> lined(Shape shape) {
         List<List<Point>> all = new ArrayList<>();
         for (Contour c : Contour.of(shape.outline())) {
-            List<Point> along = RunningStitch.along(c, settings.length());
+            List<Point> along =
+                    settings.kind() == StitchSettings.Kind.NODES ? nodes(c) : RunningStitch.along(c, settings.length());
             if (along.size() > 1) {
                 all.add(settings.kind() == StitchSettings.Kind.TRIPLE ? RunningStitch.tripled(along) : along);
             }
@@ -63,16 +68,18 @@ final class StitchedElement {
         return all;
     }
 
+    private static List<Point> nodes(Contour c) {
+        List<Point> nodes = new ArrayList<>(List.of(c.segments().getFirst().start()));
+        c.segments().forEach(b -> nodes.add(b.end()));
+        return nodes;
+    }
+
     private List<List<Point>> filled(Shape shape) {
         Outline united =
                 Overlay.of(List.of(new Operand(shape.outline(), shape.rule()))).unite();
         Geometry area = FlatArea.of(united, FLATNESS);
         List<List<Point>> all = new ArrayList<>();
-        for (int i = 0; i < area.getNumGeometries(); i++) {
-            if (area.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
-                polygon(polygon, all);
-            }
-        }
+        LetterOrder.of(parts(area), shape.outline(), settings.letters()).forEach(p -> polygon(p, all));
         return all;
     }
 
@@ -87,29 +94,27 @@ final class StitchedElement {
             RowFill crossing = new RowFill(CROSSING_SPACING, CROSSING_LENGTH, settings.angle() + 90, 0);
             parts(polygon.buffer(-UNDER)).forEach(p -> rows(crossing, p, all));
         }
-        RowFill fill =
-                new RowFill(settings.spacing(), settings.length() * 1.4, settings.angle(), settings.compensation());
+        RowFill fill = new RowFill(settings.spacing(), settings.length() * 1.4, settings.angle(), compensation);
         rows(fill, polygon, all);
     }
 
     private static void rows(RowFill fill, Polygon polygon, List<List<Point>> all) {
-        List<Point> thread = fill.over(polygon, last(all));
-        if (thread.size() > 1) {
-            all.add(thread);
-        }
+        all.addAll(fill.over(polygon, last(all)));
     }
 
     /** Whether a shape is narrow enough for satin, and was sewn so. */
     private boolean satin(Polygon polygon, List<List<Point>> all) {
         // What is much wider all over need not be looked at closely: no middle line of it is near both sides.
-        if (!polygon.buffer(-SatinShape.WIDEST / 2).isEmpty()) {
+        double widest = settings.kind() == StitchSettings.Kind.SATIN ? SatinShape.WIDEST_SPLIT : SatinShape.WIDEST;
+        if (!polygon.buffer(-widest / 2).isEmpty()) {
             return false;
         }
         MedialAxis axis = MedialAxis.of(polygon);
-        if (!SatinShape.suits(axis)) {
+        if (!SatinShape.suits(axis, widest)) {
             return false;
         }
-        List<Point> thread = SatinShape.over(polygon, axis, settings.spacing(), settings.compensation() / 2, last(all));
+        SatinColumn column = new SatinColumn(polygon, settings.spacing(), compensation / 2, widest);
+        List<Point> thread = SatinShape.over(axis, column, settings.underlay(), last(all));
         if (thread.size() < 3) {
             return false;
         }

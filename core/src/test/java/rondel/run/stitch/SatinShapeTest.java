@@ -52,8 +52,9 @@ class SatinShapeTest {
 
     private static List<Point> sewn(Polygon polygon) {
         MedialAxis axis = MedialAxis.of(polygon);
-        assertThat(SatinShape.suits(axis)).isTrue();
-        return SatinShape.over(polygon, axis, 0.4, 0, Optional.empty());
+        assertThat(SatinShape.suits(axis, SatinShape.WIDEST)).isTrue();
+        SatinColumn column = new SatinColumn(polygon, 0.4, 0, SatinShape.WIDEST);
+        return SatinShape.over(axis, column, List.of(), Optional.empty());
     }
 
     private static Geometry cloth(List<Point> places) {
@@ -112,6 +113,6 @@ class SatinShapeTest {
         assertThat(tee.widest()).isCloseTo(2.5, within(1.2));
         MedialAxis disc = MedialAxis.of(
                 (Polygon) FACTORY.createPoint(new Coordinate(0, 0)).buffer(10));
-        assertThat(SatinShape.suits(disc)).isFalse();
+        assertThat(SatinShape.suits(disc, SatinShape.WIDEST)).isFalse();
     }
 }

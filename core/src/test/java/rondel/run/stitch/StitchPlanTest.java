@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -88,7 +89,7 @@ class StitchPlanTest {
     }
 
     private static StitchSettings plainFill() {
-        return StitchSettings.USUAL.withKind(Kind.FILL).withUnderlay(List.of()).withCompensation(0);
+        return StitchSettings.USUAL.withKind(Kind.FILL).withUnderlay(List.of()).withCompensation(OptionalDouble.of(0));
     }
 
     private static Geometry cloth(StitchPattern pattern) {

@@ -12,7 +12,9 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import rondel.geometry.Point;
+import rondel.job.ElementId;
 import rondel.job.Rgba;
+import rondel.job.SewnPart;
 
 /** Fewer changes of thread, and nothing on top that was not. */
 class ThreadOrderTest {
@@ -20,6 +22,7 @@ class ThreadOrderTest {
     private static StitchBlock block(int colour, double x, double y, double size) {
         Geometry area = new GeometryFactory().toGeometry(new Envelope(x, x + size, y, y + size));
         return new StitchBlock(
+                new SewnPart(List.of(new ElementId(colour + " " + x + " " + y)), false),
                 new Rgba(colour * 40, 0, 0, 255),
                 area,
                 List.of(List.of(new Point(x, y), new Point(x + size, y + size))));

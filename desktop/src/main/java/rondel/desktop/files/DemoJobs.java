@@ -64,6 +64,7 @@ public final class DemoJobs {
                 new DemoJob("salt-jar-tags"),
                 new DemoJob("nested-leaves"),
                 new DemoJob("sticker-run"),
-                new DemoJob("name-plate"));
+                new DemoJob("name-plate"),
+                new DemoJob("whale-patch"));
     }
 }

@@ -38,6 +38,11 @@ public final class OwnFolders {
         return state().resolve("stocks.json");
     }
 
+    /** The person's threads. */
+    public static Path threads() {
+        return state().resolve("threads.json");
+    }
+
     /** The person's materials. */
     public static Path materials() {
         return state().resolve("materials.json");

@@ -27,6 +27,7 @@ public final class MakeDemoJobs {
         jobs.put("nested-leaves", NestedLeaves::make);
         jobs.put("sticker-run", StickerRun::make);
         jobs.put("name-plate", NamePlate::make);
+        jobs.put("whale-patch", WhalePatch::make);
         return jobs;
     }
 

@@ -105,6 +105,14 @@ final class Making {
                 .getFirst();
     }
 
+    /** A line without a fill. */
+    ElementId line(String name, Outline outline, Stroke stroke) {
+        ShapeElement shape =
+                new ShapeElement(Traits.named(name), outline, FillRule.NON_ZERO, Paint.NONE, Optional.of(stroke));
+        return then(new rondel.compose.arrange.Place(sheet().id(), List.of(shape), List.of()))
+                .getFirst();
+    }
+
     ElementId box(String name, Box box, Rgba fill) {
         return shape(name, Outline.rectangle(box), fill, Optional.empty());
     }
@@ -122,6 +130,16 @@ final class Making {
     ElementId arched(String content, String family, double size, double diameter, double x, double y, Rgba colour) {
         Lettering arch = middle(content, family, size).withPath(Optional.of(ArcPath.of(diameter)));
         return lettering(arch, x, y, colour);
+    }
+
+    /** Bold lettering over an arch. */
+    ElementId bold(String content, String family, double size, double diameter, double x, double y, Rgba colour) {
+        Lettering plain = middle(content, family, size);
+        return lettering(
+                plain.withFont(new FontChoice(family, 700, false)).withPath(Optional.of(ArcPath.of(diameter))),
+                x,
+                y,
+                colour);
     }
 
     private static Lettering middle(String content, String family, double size) {

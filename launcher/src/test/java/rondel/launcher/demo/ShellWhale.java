@@ -36,7 +36,8 @@ final class ShellWhale {
         return m.job();
     }
 
-    private static Outline whale() {
+    /** The outline of a whale that looks to the left, 230 mm long. */
+    static Outline whale() {
         return new OutlineBuilder()
                 .moveTo(24, 92)
                 .cubicTo(22, 56, 62, 36, 112, 42)

@@ -19,7 +19,9 @@ public record LiveText() implements Check {
         return job.shown().stream()
                 .filter(p -> p.element() instanceof TextElement
                         && p.element().role() != Role.PRINT
-                        && p.element().role() != Role.GUIDE)
+                        && p.element().role() != Role.GUIDE
+                        // Letters are stitched as they stand.
+                        && p.element().role() != Role.STITCH)
                 .map(p -> Finding.of(Severity.ERROR, "liveText", ((TextElement) p.element()).content())
                         .about(p.element().id())
                         .mendedBy(Fix.of(new ToOutlines(List.of(p.element().id()), false))))

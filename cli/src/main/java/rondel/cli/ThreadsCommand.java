@@ -1,0 +1,74 @@
+package rondel.cli;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import java.io.PrintStream;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import rondel.formats.files.OwnFolders;
+import rondel.formats.job.ThreadLibrary;
+import rondel.job.Rgba;
+import rondel.run.stitch.SewingThread;
+import rondel.words.Refusal;
+
+/** Lists the threads that there are, and keeps the person's own. */
+@Command(
+        name = "threads",
+        mixinStandardHelpOptions = true,
+        description =
+                "Lists the threads that can be sewn with, or the one nearest to a colour; adds one, or takes one off.")
+final class ThreadsCommand implements Callable<Integer> {
+
+    private final PrintStream out;
+
+    @Option(names = "--add", paramLabel = "NAME", description = "keeps a thread of this name; with --colour")
+    private Optional<String> add;
+
+    @Option(names = "--remove", paramLabel = "NAME", description = "takes a thread of your own off the list")
+    private Optional<String> remove;
+
+    @Option(names = "--colour", paramLabel = "#RRGGBB", converter = ColourConverter.class, description = "of --add")
+    private Optional<Rgba> colour;
+
+    @Option(
+            names = "--nearest",
+            paramLabel = "#RRGGBB",
+            converter = ColourConverter.class,
+            description = "tells only the thread that looks most like it")
+    private Optional<Rgba> nearest;
+
+    @Option(names = "--list", paramLabel = "FILE", description = "another list than your own, as JSON")
+    private Optional<Path> list;
+
+    @Option(names = "--json", description = "as JSON")
+    private boolean json;
+
+    ThreadsCommand(PrintStream out) {
+        this.out = out;
+    }
+
+    @Override
+    public Integer call() {
+        ThreadLibrary library = new ThreadLibrary(list.orElseGet(OwnFolders::threads));
+        remove.ifPresent(library::remove);
+        add.ifPresent(
+                name -> library.add(new SewingThread(name, colour.orElseThrow(() -> Refusal.of("thread.noColour")))));
+        List<SewingThread> told = nearest.map(
+                        c -> SewingThread.nearest(library.all(), c).stream().toList())
+                .orElseGet(library::all);
+        if (json) {
+            ArrayNode array = JsonNodeFactory.instance.arrayNode();
+            told.forEach(t -> array.add(library.json(t)));
+            out.println(Json.text(array));
+        } else {
+            told.forEach(t ->
+                    out.printf(Locale.ROOT, "%-20s %s%n", t.name(), t.colour().hex()));
+        }
+        return 0;
+    }
+}

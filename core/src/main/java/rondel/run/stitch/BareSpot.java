@@ -1,0 +1,80 @@
+package rondel.run.stitch;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Line2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.util.List;
+import java.util.Optional;
+import rondel.geometry.Box;
+import rondel.geometry.Point;
+import rondel.progress.Cancellation;
+
+/** The largest square of cloth that is seen through a fill, found on a picture of it (the largest square in a bitmap by dynamic programming).
+ *
+ * @param at its middle
+ * @param side in mm */
+record BareSpot(Point at, double side) {
+
+    /** Pixels per mm: a thread is four of them. */
+    private static final double SCALE = 10;
+
+    private static final int MOST_PIXELS = 9_000_000;
+
+    /** @return nothing where the shape is all covered, or is larger than can be looked at */
+    static Optional<BareSpot> largest(StitchedElement.Shape shape, List<Stitch> stitches) {
+        Optional<Box> bounds = shape.outline().bounds();
+        int w = (int) Math.ceil(bounds.map(Box::width).orElse(0.0) * SCALE) + 2;
+        int h = (int) Math.ceil(bounds.map(Box::height).orElse(0.0) * SCALE) + 2;
+        if (bounds.isEmpty() || (long) w * h > MOST_PIXELS) {
+            return Optional.empty();
+        }
+        Box box = bounds.get();
+        byte[] bare = bare(shape, stitches, box, w, h);
+        int best = 0;
+        int atX = 0;
+        int atY = 0;
+        int[] above = new int[w + 1];
+        for (int y = 0; y < h; y++) {
+            Cancellation.check();
+            int diagonal = 0;
+            for (int x = 1; x <= w; x++) {
+                int up = above[x];
+                above[x] = bare[y * w + x - 1] == 0 ? 0 : 1 + Math.min(diagonal, Math.min(up, above[x - 1]));
+                diagonal = up;
+                if (above[x] > best) {
+                    best = above[x];
+                    atX = x;
+                    atY = y;
+                }
+            }
+        }
+        Point middle = new Point(box.x() + (atX - best / 2.0) / SCALE, box.y() + (atY + 1 - best / 2.0) / SCALE);
+        return best == 0 ? Optional.empty() : Optional.of(new BareSpot(middle, best / SCALE));
+    }
+
+    /** A byte for each pixel, which is not 0 where cloth is seen inside of the shape. */
+    private static byte[] bare(StitchedElement.Shape shape, List<Stitch> stitches, Box box, int w, int h) {
+        BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.transform(new AffineTransform(SCALE, 0, 0, SCALE, -box.x() * SCALE, -box.y() * SCALE));
+        g.setColor(Color.WHITE);
+        g.fill(shape.outline().toShape(shape.rule()));
+        g.setColor(Color.BLACK);
+        g.setStroke(new BasicStroke((float) StitchPlan.THREAD, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+        for (int i = 1; i < stitches.size(); i++) {
+            if (stitches.get(i).move() == Stitch.Move.SEW) {
+                Point a = stitches.get(i - 1).at();
+                Point b = stitches.get(i).at();
+                g.draw(new Line2D.Double(a.x(), a.y(), b.x(), b.y()));
+            }
+        }
+        g.dispose();
+        return ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+    }
+}

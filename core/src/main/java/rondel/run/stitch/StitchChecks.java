@@ -1,0 +1,206 @@
+package rondel.run.stitch;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import rondel.geometry.Box;
+import rondel.geometry.Outline;
+import rondel.geometry.Point;
+import rondel.geometry.curve.Contour;
+import rondel.job.ElementId;
+import rondel.job.Hoop;
+import rondel.job.Rgba;
+import rondel.job.SewingSettings;
+import rondel.job.SewnPart;
+import rondel.job.Sheet;
+import rondel.job.StitchSettings.Kind;
+import rondel.lines.check.Check;
+import rondel.lines.check.Checked;
+import rondel.lines.check.Finding;
+import rondel.lines.check.Fix;
+import rondel.lines.check.Severity;
+import rondel.operation.Targets;
+import rondel.progress.Cancellation;
+
+/** What is to be said of what is stitched: its stitches, what lies outside of the hoop, gaps, letters that are too small, and an order by hand that
+ *  covers what should lie on top. */
+public final class StitchChecks implements Check {
+
+    /** A larger spot of cloth is seen through a fill, in mm. */
+    private static final double GAP = 0.6;
+
+    /** Smaller letters close up, in mm: so high are those without strokes upwards. */
+    private static final double SMALLEST_LETTERS = 3;
+
+    @Override
+    public List<Finding> of(Checked checked) {
+        List<Finding> found = new ArrayList<>();
+        for (Sheet sheet : checked.job().sheets()) {
+            Cancellation.check();
+            SewingSettings sewing = checked.job().run().of(sheet.id()).sewn();
+            found.addAll(sheet.once(new Asked(sewing), s -> new OfSheet(s, sewing).all()));
+        }
+        return found;
+    }
+
+    /** Tells what is found in a sheet apart. */
+    private record Asked(SewingSettings sewing) {}
+
+    /** What is found in one sheet. */
+    private static final class OfSheet {
+
+        private final Sheet sheet;
+        private final SewingSettings sewing;
+        private final List<PartToSew> parts;
+        private final Map<SewnPart, List<Stitch>> stitches = new HashMap<>();
+        private final Map<SewnPart, Rgba> threads = new HashMap<>();
+        private final List<SewnPart> order = new ArrayList<>();
+        private final List<Finding> found = new ArrayList<>();
+        private final StitchPattern pattern;
+
+        OfSheet(Sheet sheet, SewingSettings sewing) {
+            this.sheet = sheet;
+            this.sewing = sewing;
+            this.parts = PartsToSew.of(sheet);
+            this.pattern = parts.isEmpty() ? new StitchPattern(List.of()) : StitchPlan.of(sheet, sewing);
+            for (ThreadRun run : pattern.runs()) {
+                for (int i = 0; i < run.parts().size(); i++) {
+                    SewnPart part = run.parts().get(i).part();
+                    stitches.put(part, run.stitches(i));
+                    threads.put(part, run.thread());
+                    order.add(part);
+                }
+            }
+        }
+
+        List<Finding> all() {
+            if (parts.isEmpty()) {
+                return List.of();
+            }
+            sewing.hoop().ifPresent(this::outside);
+            for (PartToSew p : parts) {
+                Cancellation.check();
+                part(p);
+            }
+            found.addAll(PatternFindings.of(pattern, this::name));
+            covered();
+            return List.copyOf(found);
+        }
+
+        private String name(ElementId id) {
+            return sheet.find(id).map(l -> Targets.display(l.element())).orElse(id.value());
+        }
+
+        private Finding about(Severity severity, String code, PartToSew p, Object... more) {
+            List<Object> values = new ArrayList<>(List.of(name(p.part().element())));
+            values.addAll(List.of(more));
+            return Finding.of(severity, code, values.toArray()).about(p.part().element());
+        }
+
+        private void part(PartToSew p) {
+            List<Stitch> own = stitches.getOrDefault(p.part(), List.of());
+            if (own.isEmpty()) {
+                found.add(about(Severity.WARNING, "stitchNothing", p));
+                return;
+            }
+            boolean fills = p.shape().filled() && p.settings().kind() != Kind.RUNNING;
+            if (fills) {
+                BareSpot.largest(p.shape(), own)
+                        .filter(s -> s.side() > GAP)
+                        .ifPresent(s -> found.add(about(
+                                Severity.WARNING,
+                                "stitchGap",
+                                p,
+                                PatternFindings.mm(s.side()),
+                                PatternFindings.mm(s.at().x()),
+                                PatternFindings.mm(s.at().y()))));
+            }
+            if (p.text()) {
+                double tall = lettersTall(p.shape().outline());
+                if (tall < SMALLEST_LETTERS) {
+                    found.add(about(
+                            Severity.WARNING,
+                            "lettersSmall",
+                            p,
+                            PatternFindings.mm(tall),
+                            PatternFindings.mm(SMALLEST_LETTERS)));
+                }
+            }
+        }
+
+        /** The median of how tall the contours of letters are, dots and counters left out: what is less than half as tall as the tallest. */
+        private static double lettersTall(Outline letters) {
+            List<Double> tall = Contour.of(letters).stream()
+                    .map(c -> Box.around(
+                                    c.segments().stream().map(b -> b.hull()).toList())
+                            .map(Box::height)
+                            .orElse(0.0))
+                    .sorted()
+                    .toList();
+            double most = tall.getLast();
+            List<Double> whole = tall.stream().filter(t -> t > most / 2).toList();
+            return whole.get(whole.size() / 2);
+        }
+
+        private void outside(Hoop hoop) {
+            for (PartToSew p : parts) {
+                boolean out = stitches.getOrDefault(p.part(), List.of()).stream()
+                        .anyMatch(s -> s.move() == Stitch.Move.SEW && !hoop.holds(s.at().x(), s.at().y()));
+                if (out) {
+                    Finding finding = about(Severity.ERROR, "outsideHoop", p, hoop.name());
+                    boolean fits = pattern.extent()
+                            .map(b -> hoop.holds(new Box(
+                                    (hoop.width() - b.width()) / 2,
+                                    (hoop.height() - b.height()) / 2,
+                                    b.width(),
+                                    b.height())))
+                            .orElse(false);
+                    found.add(fits ? finding.mendedBy(Fix.of(new CentreInHoop(sheet.id()))) : finding);
+                }
+            }
+        }
+
+        /** What an order by hand sews over though it lies on top. */
+        private void covered() {
+            if (sewing.order().isEmpty()) {
+                return;
+            }
+            Map<SewnPart, Geometry> areas = new HashMap<>();
+            stitches.forEach((p, s) -> areas.put(p, area(s)));
+            for (int i = 0; i < parts.size(); i++) {
+                for (int k = 0; k < i; k++) {
+                    SewnPart over = parts.get(i).part();
+                    SewnPart under = parts.get(k).part();
+                    if (order.contains(over)
+                            && order.indexOf(over) < order.indexOf(under)
+                            && !threads.get(over).equals(threads.get(under))
+                            && areas.get(over).intersects(areas.get(under))) {
+                        found.add(Finding.of(Severity.WARNING, "sewnOver", name(over.element()), name(under.element()))
+                                .about(over.element())
+                                .mendedBy(Fix.of(new OrderStitches(sheet.id(), List.of()))));
+                    }
+                }
+            }
+        }
+
+        private static Geometry area(List<Stitch> stitches) {
+            GeometryFactory factory = new GeometryFactory();
+            List<Geometry> lines = new ArrayList<>();
+            Optional<Point> before = Optional.empty();
+            for (Stitch s : stitches) {
+                if (s.move() == Stitch.Move.SEW && before.isPresent()) {
+                    lines.add(factory.createLineString(new Coordinate[] {
+                        new Coordinate(before.get().x(), before.get().y()), new Coordinate(s.at().x(), s.at().y())
+                    }));
+                }
+                before = Optional.of(s.at());
+            }
+            return factory.buildGeometry(lines).buffer(StitchPlan.THREAD / 2, 2);
+        }
+    }
+}

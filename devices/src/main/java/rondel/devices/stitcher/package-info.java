@@ -1,0 +1,2 @@
+/** What sends tapes to stitching machines. */
+package rondel.devices.stitcher;
