@@ -109,7 +109,7 @@ final class CutCommand implements Callable<Integer> {
         Sheet of = job.sheet(JobChange.sheet(job, sheet));
         Pass pass = Passes.numbered(job, of.id(), number);
         if (pass.tool().isEmpty()) {
-            throw Refusal.of("cut.isPrint", pass.name());
+            throw Refusal.of(pass.isStitch() ? "cut.isStitch" : "cut.isPrint", pass.name());
         }
         Route route = RoutePlan.of(pass, of, Machine.USUAL, registering.onPaper(of));
         return target.file != null ? written(pass, route) : sent(pass, route);

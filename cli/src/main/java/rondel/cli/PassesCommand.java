@@ -20,6 +20,9 @@ import rondel.run.passes.Pass;
 import rondel.run.passes.Passes;
 import rondel.run.route.Route;
 import rondel.run.route.RoutePlan;
+import rondel.run.stitch.PassStitches;
+import rondel.run.stitch.SewingMachine;
+import rondel.run.stitch.StitchPattern;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -56,11 +59,27 @@ final class PassesCommand implements Callable<Integer> {
         ArrayNode all = JsonNodeFactory.instance.arrayNode();
         for (int i = 0; i < passes.size(); i++) {
             Pass pass = passes.get(i);
-            Optional<Route> route = pass.isPrint() ? Optional.empty() : Optional.of(RoutePlan.of(pass, of));
+            Optional<Route> route = pass.tool().map(t -> RoutePlan.of(pass, of));
             if (json) {
-                all.add(node(i + 1, pass, route));
+                ObjectNode node = node(i + 1, pass, route);
+                if (pass.isStitch()) {
+                    StitchPattern pattern = PassStitches.of(job, of.id(), pass);
+                    node.put("stitches", pattern.count())
+                            .put("threads", pattern.runs().size())
+                            .put("seconds", rounded(SewingMachine.USUAL.seconds(pattern)));
+                }
+                all.add(node);
             } else {
                 print(i + 1, pass, route);
+                if (pass.isStitch()) {
+                    StitchPattern pattern = PassStitches.of(job, of.id(), pass);
+                    out.println("   "
+                            + Words.of(
+                                    "pass.sewn",
+                                    pattern.count(),
+                                    pattern.runs().size(),
+                                    Math.max(1, Math.round(SewingMachine.USUAL.seconds(pattern) / 60))));
+                }
             }
         }
         if (json) {

@@ -23,6 +23,9 @@ public record JoinPasses(SheetId sheet, PassKey into, PassKey other) implements 
         if (stays.isPrint() || goes.isPrint()) {
             throw Refusal.of("pass.printAlone");
         }
+        if (stays.isStitch() != goes.isStitch()) {
+            throw Refusal.of("pass.stitchAlone");
+        }
         return job.withRun(job.run().with(sheet, s -> s.with(other, p -> p.withJoined(List.of()))
                 .with(
                         into,

@@ -1,8 +1,10 @@
 package rondel.run.passes;
 
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import rondel.geometry.Point;
 import rondel.job.Material;
+import rondel.job.SewingSettings;
 import rondel.words.Words;
 
 /** What is put into the machine for a pass, and how.
@@ -10,8 +12,15 @@ import rondel.words.Words;
  * @param kept whether what the pass before it was made on stays in; only the tool is changed
  * @param printed whether it is what was printed before
  * @param mirrored whether all is mirrored, as it is made from its back
- * @param printing whether it is the printer that it goes into */
-public record Load(Material material, boolean kept, boolean printed, boolean mirrored, boolean printing) {
+ * @param printing whether it is the printer that it goes into
+ * @param sewing how it is sewn, where it is */
+public record Load(
+        Material material,
+        boolean kept,
+        boolean printed,
+        boolean mirrored,
+        boolean printing,
+        Optional<SewingSettings> sewing) {
 
     /** Where places of the design are to be cut.
      *
@@ -25,6 +34,12 @@ public record Load(Material material, boolean kept, boolean printed, boolean mir
     public String sentence() {
         if (printing) {
             return Words.of(mirrored ? "load.printMirrored" : "load.print", material.name());
+        }
+        if (sewing.isPresent()) {
+            return sewing.get()
+                    .hoop()
+                    .map(h -> Words.of("load.hoop", material.name(), h.name()))
+                    .orElseGet(() -> Words.of("load.anyHoop", material.name()));
         }
         if (kept) {
             return Words.of("load.kept");

@@ -14,7 +14,7 @@ import rondel.words.Words;
 
 /** One load of one material with one tool, and the lines that are made in it.
  *
- * @param tool nothing for what is printed
+ * @param tool nothing for what is printed or stitched
  * @param lines that have a role; none for what is printed
  * @param added lines that are made beside them: weeding boxes, and shapes by which layers are laid over each other
  * @param load what is put into the machine, and how
@@ -51,6 +51,10 @@ public record Pass(
 
     public boolean isPrint() {
         return key.role() == Role.PRINT;
+    }
+
+    public boolean isStitch() {
+        return key.role() == Role.STITCH;
     }
 
     /** As the person called it, or by what is done to what. */

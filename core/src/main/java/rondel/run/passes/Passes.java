@@ -85,8 +85,11 @@ public final class Passes {
 
     private Material usual(List<SheetLine> lines) {
         return run.material().map(this::material).orElseGet(() -> {
-            boolean kiss = lines.stream().anyMatch(l -> l.role() == Role.KISS_CUT);
-            return kiss ? ShippedMaterials.KISS_CUT_SHEET : ShippedMaterials.CARD;
+            if (lines.stream().anyMatch(l -> l.role() == Role.KISS_CUT)) {
+                return ShippedMaterials.KISS_CUT_SHEET;
+            }
+            boolean stitched = lines.stream().anyMatch(l -> l.role() == Role.STITCH);
+            return stitched ? ShippedMaterials.CLOTH : ShippedMaterials.CARD;
         });
     }
 
@@ -131,6 +134,7 @@ public final class Passes {
         PassSettings settings = run.of(key);
         Material material = material(key.material());
         boolean isPrint = key.role() == Role.PRINT;
+        boolean isStitch = key.role() == Role.STITCH;
         List<Contour> added = new ArrayList<>();
         if (!isPrint) {
             added.addAll(WeedingLines.of(settings.weeding(), lines));
@@ -143,16 +147,17 @@ public final class Passes {
                 loaded.filter(key.material()::equals).isPresent(),
                 printed && !isPrint,
                 material.mirrored(),
-                isPrint);
+                isPrint,
+                isStitch ? Optional.of(run.sewn()) : Optional.empty());
         return new Pass(
                 key,
                 settings,
                 material,
-                isPrint ? Optional.empty() : Optional.of(material.by(key.role())),
+                isPrint || isStitch ? Optional.empty() : Optional.of(material.by(key.role())),
                 List.copyOf(lines),
                 List.copyOf(added),
                 load,
-                isPrint ? printed() : fingerprint(lines, added));
+                isPrint ? printed() : isStitch ? stitched(lines) : fingerprint(lines, added));
     }
 
     /** What is printed, by where each thing lies and how large it is. */
@@ -164,6 +169,19 @@ public final class Passes {
             hash = 31 * hash + Extent.of(e, Affine.IDENTITY).hashCode();
         }
         return Long.toHexString(hash);
+    }
+
+    /** What is stitched: its lines, and how each of them is. */
+    private String stitched(List<SheetLine> lines) {
+        long hash = run.sewn().toString().hashCode();
+        for (SheetLine l : lines) {
+            ElementId id = l.elements().getLast();
+            hash = 31 * hash
+                    + sheet.find(id)
+                            .map(e -> e.element().traits().stitch().toString().hashCode())
+                            .orElse(0);
+        }
+        return Long.toHexString(hash) + fingerprint(lines, List.of());
     }
 
     private static String fingerprint(List<SheetLine> lines, List<Contour> added) {

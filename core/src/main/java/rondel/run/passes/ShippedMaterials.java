@@ -35,7 +35,10 @@ public final class ShippedMaterials {
             .withForm(Material.Form.ROLL)
             .mirrored(true);
 
-    public static final List<Material> ALL = List.of(PAPER, CARD, KISS_CUT_SHEET, VINYL, FOIL, HEAT_TRANSFER);
+    /** Woven cotton with a stabiliser behind it. */
+    public static final Material CLOTH = Material.of("Cloth", new Rgba(0xef, 0xe6, 0xd2, 255), 0.4, 60, 240);
+
+    public static final List<Material> ALL = List.of(PAPER, CARD, KISS_CUT_SHEET, VINYL, FOIL, HEAT_TRANSFER, CLOTH);
 
     private ShippedMaterials() {}
 

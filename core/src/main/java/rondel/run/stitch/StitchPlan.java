@@ -15,6 +15,7 @@ import rondel.job.SewingSettings;
 import rondel.job.SewnPart;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
+import rondel.job.StitchSettings;
 import rondel.progress.Cancellation;
 
 /** The pattern of a sheet: what has the role stitch, in the order of {@link ThreadOrder} or as a hand has put it, each thread tied at both ends, and cut
@@ -34,6 +35,7 @@ public final class StitchPlan {
     private final List<Stitch> open = new ArrayList<>();
     private final List<PartStart> parts = new ArrayList<>();
     private Optional<Rgba> thread = Optional.empty();
+    private boolean tied;
 
     private StitchPlan() {}
 
@@ -67,7 +69,8 @@ public final class StitchPlan {
                 Cancellation.check();
                 List<List<Point>> threads = new StitchedElement(p.settings(), sewing.cloth()).threads(p.shape());
                 if (!threads.isEmpty()) {
-                    blocks.add(new StitchBlock(p.part(), p.shape().colour(), covered(threads), threads));
+                    boolean exact = p.settings().kind() == StitchSettings.Kind.NODES;
+                    blocks.add(new StitchBlock(p.part(), p.shape().colour(), covered(threads), threads, exact));
                 }
             }
         }
@@ -75,7 +78,7 @@ public final class StitchPlan {
         for (StitchBlock block : OrderByHand.of(ThreadOrder.of(blocks), sewing.order())) {
             plan.change(Optional.of(block.thread()));
             plan.parts.add(new PartStart(block.part(), plan.open.size()));
-            block.threads().forEach(plan::sew);
+            block.threads().forEach(block.exact() ? plan::sewExactly : plan::sew);
         }
         plan.change(Optional.empty());
         return new StitchPattern(plan.runs);
@@ -98,23 +101,40 @@ public final class StitchPlan {
             runs.add(new ThreadRun(thread.get(), open, parts));
             open.clear();
             parts.clear();
+            tied = false;
         }
         thread = next;
     }
 
+    /** Stitches that a tape brought along are sewn as they are, with their own ties. */
+    private void sewExactly(List<Point> places) {
+        tieOff();
+        open.add(new Stitch(places.getFirst(), open.isEmpty() ? Stitch.Move.JUMP : Stitch.Move.TRIM));
+        places.forEach(p -> open.add(Stitch.sewn(p)));
+        tied = true;
+    }
+
     private void sew(List<Point> places) {
-        Point first = places.getFirst();
-        boolean goesOn = !open.isEmpty() && open.getLast().at().distanceTo(first) <= NEAR;
+        boolean goesOn = !tied && !open.isEmpty() && open.getLast().at().distanceTo(places.getFirst()) <= NEAR;
         if (!goesOn) {
             if (!open.isEmpty()) {
                 tieOff();
             }
-            open.add(new Stitch(first, open.isEmpty() ? Stitch.Move.JUMP : Stitch.Move.TRIM));
-            open.add(Stitch.sewn(first));
-            Point tie = towards(first, places.get(1));
-            open.add(Stitch.sewn(tie));
-            open.add(Stitch.sewn(first));
+            begin(places);
         }
+        rest(places);
+    }
+
+    private void begin(List<Point> places) {
+        tied = false;
+        Point first = places.getFirst();
+        open.add(new Stitch(first, open.isEmpty() ? Stitch.Move.JUMP : Stitch.Move.TRIM));
+        open.add(Stitch.sewn(first));
+        open.add(Stitch.sewn(towards(first, places.get(1))));
+        open.add(Stitch.sewn(first));
+    }
+
+    private void rest(List<Point> places) {
         for (Point p : places) {
             if (open.getLast().at().distanceTo(p) >= RunningStitch.SHORTEST - 1e-9) {
                 open.add(Stitch.sewn(p));
@@ -123,7 +143,7 @@ public final class StitchPlan {
     }
 
     private void tieOff() {
-        if (open.size() > 1) {
+        if (open.size() > 1 && !tied) {
             Point last = open.getLast().at();
             Point before = open.get(open.size() - 2).at();
             if (before.distanceTo(last) > 0) {

@@ -1,5 +1,6 @@
 package rondel.run.stitch;
 
+import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -57,10 +58,12 @@ final class StitchedElement {
     }
 
     private List<List<Point>> lined(Shape shape) {
+        if (settings.kind() == StitchSettings.Kind.NODES) {
+            return nodes(shape.outline());
+        }
         List<List<Point>> all = new ArrayList<>();
         for (Contour c : Contour.of(shape.outline())) {
-            List<Point> along =
-                    settings.kind() == StitchSettings.Kind.NODES ? nodes(c) : RunningStitch.along(c, settings.length());
+            List<Point> along = RunningStitch.along(c, settings.length());
             if (along.size() > 1) {
                 all.add(settings.kind() == StitchSettings.Kind.TRIPLE ? RunningStitch.tripled(along) : along);
             }
@@ -68,10 +71,21 @@ final class StitchedElement {
         return all;
     }
 
-    private static List<Point> nodes(Contour c) {
-        List<Point> nodes = new ArrayList<>(List.of(c.segments().getFirst().start()));
-        c.segments().forEach(b -> nodes.add(b.end()));
-        return nodes;
+    /** Every node of an outline, also where two are at one place: there a tape has a stitch of no length. */
+    private static List<List<Point>> nodes(Outline outline) {
+        List<List<Point>> all = new ArrayList<>();
+        double[] p = new double[6];
+        for (PathIterator it = outline.iterator(null, FillRule.NON_ZERO); !it.isDone(); it.next()) {
+            switch (it.currentSegment(p)) {
+                case PathIterator.SEG_MOVETO -> all.add(new ArrayList<>(List.of(new Point(p[0], p[1]))));
+                case PathIterator.SEG_LINETO -> all.getLast().add(new Point(p[0], p[1]));
+                case PathIterator.SEG_QUADTO -> all.getLast().add(new Point(p[2], p[3]));
+                case PathIterator.SEG_CUBICTO -> all.getLast().add(new Point(p[4], p[5]));
+                default -> all.getLast().add(all.getLast().getFirst());
+            }
+        }
+        all.removeIf(line -> line.size() < 2);
+        return all;
     }
 
     private List<List<Point>> filled(Shape shape) {

@@ -27,6 +27,9 @@ final class ThreadOrder {
     private final List<StitchBlock> blocks;
     private final BitSet[] before;
 
+    /** Where in the stack each thread comes first. */
+    private final Map<Rgba, Integer> first = new HashMap<>();
+
     private ThreadOrder(List<StitchBlock> blocks) {
         this.blocks = blocks;
         this.before = new BitSet[blocks.size()];
@@ -35,6 +38,7 @@ final class ThreadOrder {
                 .toList();
         for (int i = 0; i < blocks.size(); i++) {
             before[i] = new BitSet();
+            first.putIfAbsent(blocks.get(i).thread(), i);
             for (int k = 0; k < i; k++) {
                 // Of one colour it does not matter which is on top.
                 if (!blocks.get(i).thread().equals(blocks.get(k).thread())
@@ -74,10 +78,22 @@ final class ThreadOrder {
             }
             states = next.values().stream()
                     .sorted(Comparator.<State>comparingInt(s -> -s.done().cardinality())
-                            .thenComparing(s -> s.threads().toString()))
+                            .thenComparing(this::byStack))
                     .limit(BEAM)
                     .toList();
         }
+    }
+
+    /** Where nothing else tells orders apart, threads that come first in the stack come first. */
+    private int byStack(State a, State b) {
+        for (int i = 0; i < Math.min(a.threads().size(), b.threads().size()); i++) {
+            int order = Integer.compare(
+                    first.get(a.threads().get(i)), first.get(b.threads().get(i)));
+            if (order != 0) {
+                return order;
+            }
+        }
+        return 0;
     }
 
     private Set<Rgba> open(BitSet done) {

@@ -68,6 +68,9 @@ import rondel.desktop.run.running.Printing;
 import rondel.desktop.run.running.RunActions;
 import rondel.desktop.run.running.RunModel;
 import rondel.desktop.run.running.Sending;
+import rondel.desktop.run.running.SewingActions;
+import rondel.desktop.run.running.TapeSending;
+import rondel.desktop.run.running.ThreadChoice;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.stack.StackView;
 import rondel.desktop.stage.Side;
@@ -77,6 +80,7 @@ import rondel.devices.shop.ShopTokens;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.job.MaterialLibrary;
 import rondel.formats.job.StockLibrary;
+import rondel.formats.job.ThreadLibrary;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Shelf;
 import rondel.geometry.Box;
@@ -97,6 +101,7 @@ public final class BenchWindow extends StackPane {
     private final FindingsModel findings;
     private final NestRefresh refresh;
     private final Sending sending;
+    private final TapeSending tapes;
     private final RunActions run;
     private final ShopChoice shop;
     private final HandOffActions handOff;
@@ -145,11 +150,18 @@ public final class BenchWindow extends StackPane {
         GangActions ganging = new GangActions(gang, progress, reader.fonts(), questions);
         RunModel passes = new RunModel(desk);
         sending = new Sending(passes);
+        tapes = new TapeSending(passes);
         run = new RunActions(
                 passes,
                 sending,
                 new Printing(desk, progress, questions, new PrinterScales(OwnFolders.printers())),
                 new MaterialChoice(desk, new MaterialLibrary(OwnFolders.materials())),
+                new SewingActions(
+                        passes,
+                        new ThreadChoice(desk, new ThreadLibrary(OwnFolders.threads())),
+                        tapes,
+                        progress,
+                        questions),
                 progress,
                 questions);
         findings = new FindingsModel(desk, reader.fonts());
@@ -287,7 +299,8 @@ public final class BenchWindow extends StackPane {
                 && shelf.isLoaded()
                 && findings.isIdle()
                 && preview.isIdle()
-                && !sending.isRunning();
+                && !sending.isRunning()
+                && !tapes.isRunning();
     }
 
     /** Runs an action once what was asked for is read and the sheet is painted. */
@@ -344,6 +357,7 @@ public final class BenchWindow extends StackPane {
         findings.close();
         refresh.close();
         sending.close();
+        tapes.close();
         closeShop();
         shelfModel.close();
     }

@@ -51,6 +51,7 @@ import rondel.geometry.Box;
 import rondel.handoff.ledger.LedgerEntry;
 import rondel.job.Design;
 import rondel.job.HandOffSet;
+import rondel.job.Hoop;
 import rondel.job.Job;
 import rondel.job.Material;
 import rondel.job.MaterialRule;
@@ -59,6 +60,7 @@ import rondel.job.PassKey;
 import rondel.job.Rgba;
 import rondel.job.RoleRule;
 import rondel.run.passes.Pass;
+import rondel.run.stitch.SewingThread;
 import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -110,6 +112,16 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Window
     @Override
     public Optional<Path> scan() {
         return new SystemFileChoices(owner).scanToRead();
+    }
+
+    @Override
+    public Optional<Hoop> hoop(List<Hoop> shipped, Optional<Hoop> now) {
+        return answered(() -> new RunDialogs(owner.get()).hoop(shipped, now));
+    }
+
+    @Override
+    public Optional<SewingThread> thread(Optional<Rgba> colour) {
+        return answered(() -> new RunDialogs(owner.get()).thread(colour));
     }
 
     @Override

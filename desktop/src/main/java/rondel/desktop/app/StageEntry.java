@@ -19,9 +19,9 @@ import rondel.desktop.lines.LinesSides;
 import rondel.desktop.lines.LinesStage;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Stage;
-import rondel.desktop.run.LoadedView;
 import rondel.desktop.run.MachineView;
 import rondel.desktop.run.PassesView;
+import rondel.desktop.run.RunMiddle;
 import rondel.desktop.run.RunStage;
 import rondel.desktop.run.running.RunModel;
 import rondel.desktop.stage.StageView;
@@ -89,16 +89,16 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
         return new StageEntry(
                 RunStage.STAGE,
                 w -> {
-                    LoadedView loaded = new LoadedView(w.run());
-                    w.commands().meaning("playRoute", loaded::play);
-                    w.commands().meaning("fit", loaded::fit);
-                    w.commands().meaning("trueSize", loaded::trueSize);
-                    w.commands().meaning("zoomIn", () -> loaded.zoom(1.25));
-                    w.commands().meaning("zoomOut", () -> loaded.zoom(0.8));
+                    RunMiddle middle = new RunMiddle(w.run());
+                    w.commands().meaning("playRoute", () -> middle.picture().play());
+                    w.commands().meaning("fit", () -> middle.picture().fit());
+                    w.commands().meaning("trueSize", () -> middle.picture().trueSize());
+                    w.commands().meaning("zoomIn", () -> middle.picture().zoom(1.25));
+                    w.commands().meaning("zoomOut", () -> middle.picture().zoom(0.8));
                     return new RunStage(
                             w.run().model(),
                             new PassesView(w.run(), w.commands()),
-                            loaded,
+                            middle,
                             new MachineView(w.run(), w.commands()));
                 },
                 List.of(
@@ -113,7 +113,8 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
                             Bench bench = window.run().model().desk().bench();
                             bench.show(bench.job().sheets().get(1).id());
                             pass(window, 2, () -> {});
-                        })));
+                        }),
+                        new StageShot("run-stitch", 13, "")));
     }
 
     private static StageEntry handOff() {

@@ -107,6 +107,7 @@ public final class Commands {
         new LinesCommands(this, desk, edits).add();
         new GangCommands(this, desk, ganging).add();
         new RunCommands(this, run).add();
+        new SewingCommands(this, run.sewing()).add();
         new HandOffCommands(this, handOff).add();
         later("playRoute");
         new ShapeCommands(this, desk, sheet).add();

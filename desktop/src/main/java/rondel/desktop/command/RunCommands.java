@@ -15,15 +15,15 @@ final class RunCommands {
 
     void add() {
         all.put("sendPass", run::canSend, run::send);
-        all.put("pauseRun", run.sending()::isRunning, () -> {
-            if (run.sending().isPaused()) {
-                run.sending().goOn();
+        all.put("pauseRun", () -> run.machine().isRunning(), () -> {
+            if (run.machine().isPaused()) {
+                run.machine().goOn();
             } else {
-                run.sending().pause();
+                run.machine().pause();
             }
         });
-        all.put("stopRun", run.sending()::isRunning, run.sending()::stop);
-        all.put("savePass", () -> run.model().planned().isPresent(), run::save);
+        all.put("stopRun", () -> run.machine().isRunning(), () -> run.machine().stop());
+        all.put("savePass", run::canSave, run::save);
         all.put("scanMarks", () -> true, run::scan);
         all.put("passEarlier", run::hasPass, () -> run.passes().move(-1));
         all.put("passLater", run::hasPass, () -> run.passes().move(1));

@@ -2,23 +2,18 @@ package rondel.desktop.run;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.animation.AnimationTimer;
-import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Slider;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import rondel.desktop.desk.Derived;
+import rondel.desktop.run.play.PassPicture;
+import rondel.desktop.run.play.PlayBar;
 import rondel.desktop.run.running.LineAt;
 import rondel.desktop.run.running.Printing;
 import rondel.desktop.run.running.RunActions;
@@ -32,13 +27,10 @@ import rondel.job.SheetId;
 import rondel.words.Words;
 
 /** What is loaded: the material with the lines of the pass, the others faint, the way of the tool, where it is just now, and what was cut. */
-public final class LoadedView extends BorderPane {
+public final class LoadedView extends BorderPane implements PassPicture {
 
     private static final double ROOM = 34;
     private static final double CLICK = 7;
-
-    /** How long a pass is shown to take at most while it is played, in s. */
-    private static final double LONGEST_SHOW = 24;
 
     private final RunModel model;
     private final Sending sending;
@@ -46,15 +38,12 @@ public final class LoadedView extends BorderPane {
     private final Canvas ground = new Canvas();
     private final Canvas blade = new Canvas();
     private final Pane pane = new Pane(ground, blade);
-    private final Slider time = new Slider();
-    private final Button play = new Button(Words.of("run.play"));
-    private final Label told = new Label();
+    private final PlayBar bar;
     private final CheckBox travel = new CheckBox(Words.of("run.travel"));
     private final Label verdict = new Label();
     private final Derived<SheetImage> painted;
     private final Derived<SheetImage> cameOut;
     private final LoadedPainting painting;
-    private final AnimationTimer player;
     private Viewport view = new Viewport(2, 0, 0);
     private Optional<SheetId> fitted = Optional.empty();
     private Optional<SheetImage> print = Optional.empty();
@@ -62,8 +51,6 @@ public final class LoadedView extends BorderPane {
     private double pressedX;
     private double pressedY;
     private boolean dragged;
-    private boolean playing;
-    private boolean moving;
 
     /** A picture of a whole sheet. */
     private record SheetImage(SheetId sheet, HalvedImages image) {}
@@ -81,6 +68,10 @@ public final class LoadedView extends BorderPane {
             draw();
         });
         this.painting = new LoadedPainting(model, sending);
+        travel.setId("run-travel");
+        travel.setSelected(true);
+        travel.setOnAction(e -> draw());
+        bar = new PlayBar("run", model, this::told, travel);
         setId("run-middle");
         getStyleClass().add("run-loaded");
         pane.setMinSize(0, 0);
@@ -97,32 +88,10 @@ public final class LoadedView extends BorderPane {
         pane.setOnMouseReleased(this::released);
         pane.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
-                model.show(Math.clamp(
-                        model.at() + (e.getCode() == KeyCode.LEFT ? -1 : 1) * seconds() / 100, 0, seconds()));
+                bar.step(e.getCode() == KeyCode.RIGHT);
                 e.consume();
             }
         });
-        player = new AnimationTimer() {
-            private long last;
-
-            @Override
-            public void start() {
-                last = 0;
-                super.start();
-            }
-
-            @Override
-            public void handle(long now) {
-                double passed = last == 0 ? 0 : (now - last) / 1e9;
-                last = now;
-                double pace = Math.max(1, seconds() / LONGEST_SHOW);
-                double to = model.at() + passed * pace;
-                model.show(Math.min(to, seconds()));
-                if (to >= seconds()) {
-                    play(false);
-                }
-            }
-        };
         setCenter(pane);
         setBottom(below());
         model.onChange(this::follow);
@@ -133,53 +102,23 @@ public final class LoadedView extends BorderPane {
     }
 
     private Region below() {
-        play.setId("run-play");
-        play.setOnAction(e -> play(!playing));
-        time.setId("run-time");
-        time.setAccessibleText(Words.of("run.time"));
-        time.setTooltip(new Tooltip(Words.of("run.time")));
-        HBox.setHgrow(time, Priority.ALWAYS);
-        time.valueProperty().addListener((o, before, now) -> {
-            if (!moving) {
-                model.show(now.doubleValue());
-            }
-        });
-        told.setId("run-told");
-        told.setMinWidth(Region.USE_PREF_SIZE);
-        travel.setId("run-travel");
-        travel.setSelected(true);
-        travel.setOnAction(e -> draw());
         verdict.setId("run-verdict");
         verdict.getStyleClass().add("run-verdict");
         verdict.setWrapText(true);
         verdict.managedProperty().bind(verdict.visibleProperty());
-        HBox bar = new HBox(10, play, time, told, travel);
-        bar.setAlignment(Pos.CENTER_LEFT);
         javafx.scene.layout.VBox all = new javafx.scene.layout.VBox(6, verdict, bar);
         all.getStyleClass().add("run-bar");
         return all;
     }
 
-    private double seconds() {
-        return model.planned().map(RunModel.Planned::seconds).orElse(0.0);
+    @Override
+    public Region region() {
+        return this;
     }
 
-    private void play(boolean on) {
-        playing = on && seconds() > 0;
-        play.setText(Words.of(playing ? "run.halt" : "run.play"));
-        if (playing) {
-            if (model.at() >= seconds() - 1e-6) {
-                model.show(0);
-            }
-            player.start();
-        } else {
-            player.stop();
-        }
-    }
-
-    /** Plays the way of the tool, or halts it. */
+    @Override
     public void play() {
-        play(!playing);
+        bar.play();
     }
 
     private void resized() {
@@ -190,7 +129,7 @@ public final class LoadedView extends BorderPane {
         fit();
     }
 
-    /** Shows all of what is loaded. */
+    @Override
     public void fit() {
         if (pane.getWidth() > 0 && pane.getHeight() > 0) {
             view = Viewport.fitting(model.sheet().trim(), pane.getWidth(), pane.getHeight(), ROOM);
@@ -198,11 +137,12 @@ public final class LoadedView extends BorderPane {
         }
     }
 
-    /** Shows it as large as it is. */
+    @Override
     public void trueSize() {
         zoom(Viewport.TRUE_SIZE / view.scale());
     }
 
+    @Override
     public void zoom(double factor) {
         view = view.zoomed(factor, pane.getWidth() / 2, pane.getHeight() / 2);
         draw();
@@ -214,12 +154,8 @@ public final class LoadedView extends BorderPane {
             fit();
         }
         boolean route = model.planned().isPresent();
-        play.setDisable(!route);
-        time.setDisable(!route);
+        bar.ready(route);
         travel.setDisable(!route);
-        if (!route && playing) {
-            play(false);
-        }
         printing.printed()
                 .ifPresent(p -> cameOut.of(List.of(p), () -> new SheetImage(p.sheet(), HalvedImages.of(p.image()))));
         if (model.isKnown()) {
@@ -251,15 +187,14 @@ public final class LoadedView extends BorderPane {
                 + (open > 0 ? " " + Words.of("run.notClosed", String.valueOf(open)) : "");
     }
 
+    private String told() {
+        return model.planned().isPresent()
+                ? Words.of("run.timeOf", Spans.time(model.at()), Spans.time(model.span()))
+                : "";
+    }
+
     private void moved() {
-        moving = true;
-        time.setMax(Math.max(1e-6, seconds()));
-        time.setValue(model.at());
-        moving = false;
-        told.setText(
-                model.planned().isPresent()
-                        ? Words.of("run.timeOf", Spans.time(model.at()), Spans.time(seconds()))
-                        : "");
+        bar.moved();
         drawBlade();
     }
 

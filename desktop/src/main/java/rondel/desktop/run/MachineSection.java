@@ -105,12 +105,17 @@ final class MachineSection extends LabelledFields {
         return actions.model().pass().filter(Pass::isPrint).isPresent();
     }
 
+    private boolean stitches() {
+        return actions.model().pass().filter(Pass::isStitch).isPresent();
+    }
+
     private String name(MachineAddress a) {
         return switch (a) {
-            case MachineAddress.StandIn s -> Words.of(prints() ? "run.standInPrinter" : "run.standInCutter");
+            case MachineAddress.StandIn s ->
+                Words.of(prints() ? "run.standInPrinter" : stitches() ? "run.standInStitcher" : "run.standInCutter");
             case MachineAddress.Port p -> Words.of("run.port");
             case MachineAddress.SystemPrinter p -> p.name();
-            case MachineAddress.ToFile f -> Words.of(prints() ? "run.toPdf" : "run.toHpgl");
+            case MachineAddress.ToFile f -> Words.of(prints() ? "run.toPdf" : stitches() ? "run.toTape" : "run.toHpgl");
         };
     }
 
@@ -127,7 +132,7 @@ final class MachineSection extends LabelledFields {
         if (prints()) {
             printing.to(a);
         } else {
-            actions.cutter(a);
+            actions.machine(a);
         }
     }
 
@@ -141,7 +146,7 @@ final class MachineSection extends LabelledFields {
 
     private void follow() {
         boolean prints = prints();
-        MachineAddress now = prints ? printing.to() : actions.cutter();
+        MachineAddress now = prints ? printing.to() : actions.machineAddress();
         following = true;
         List<MachineAddress> all = new ArrayList<>(List.of(
                 new MachineAddress.StandIn(),

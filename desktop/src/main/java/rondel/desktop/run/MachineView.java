@@ -17,9 +17,13 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
+import rondel.desktop.run.running.MachineRun;
 import rondel.desktop.run.running.RunActions;
 import rondel.desktop.run.running.RunModel;
-import rondel.desktop.run.running.Sending;
+import rondel.desktop.run.running.SewnPass;
+import rondel.desktop.run.sewing.HoopSection;
+import rondel.desktop.run.sewing.StitchSection;
+import rondel.desktop.run.sewing.ThreadsSection;
 import rondel.geometry.Box;
 import rondel.run.passes.Pass;
 import rondel.run.route.Route;
@@ -32,7 +36,7 @@ public final class MachineView extends VBox {
     private static final double ROW = 22;
 
     private final RunModel model;
-    private final Sending sending;
+    private final RunActions actions;
     private final Label load = new Label();
     private final Label happens = new Label();
     private final Button send = new Button();
@@ -41,11 +45,19 @@ public final class MachineView extends VBox {
     private final ProgressBar bar = new ProgressBar(0);
     private final ListView<String> log = new ListView<>();
     private final VBox all;
+    private final Accordion parts = new Accordion();
+    private final TitledPane material;
+    private final TitledPane machine;
+    private final TitledPane register;
+    private final TitledPane pass;
+    private final TitledPane threads;
+    private final TitledPane stitches;
+    private final TitledPane hoop;
 
     public MachineView(RunActions actions, Commands commands) {
         super(10);
         this.model = actions.model();
-        this.sending = actions.sending();
+        this.actions = actions;
         setId("run-right");
         getStyleClass().addAll("side", "measure");
         Label title = new Label(Words.of("run.thisPass"));
@@ -58,13 +70,15 @@ public final class MachineView extends VBox {
         happens.setWrapText(true);
         happens.setMinHeight(USE_PREF_SIZE);
         happens.getStyleClass().add("quiet");
-        Accordion parts = new Accordion(
-                titled("material", new MaterialSection(actions, commands)),
-                titled("machine", new MachineSection(actions)),
-                titled("register", new RegistrationSection(actions, commands)),
-                titled("pass", new PassSection(actions)));
         parts.setId("run-parts");
-        parts.setExpandedPane(parts.getPanes().getFirst());
+        material = titled("material", new MaterialSection(actions, commands));
+        machine = titled("machine", new MachineSection(actions));
+        register = titled("register", new RegistrationSection(actions, commands));
+        pass = titled("pass", new PassSection(actions));
+        threads = titled("threads", new ThreadsSection(actions, commands));
+        stitches = titled("stitches", new StitchSection(actions, commands));
+        hoop = titled("hoop", new HoopSection(actions, commands));
+        offer(List.of(material, machine, register, pass));
         ScrollPane scroll = new ScrollPane(parts);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -86,8 +100,17 @@ public final class MachineView extends VBox {
         VBox.setVgrow(all, Priority.ALWAYS);
         getChildren().addAll(title, all);
         model.onChange(this::follow);
-        sending.onChange(this::follow);
+        actions.sending().onChange(this::follow);
+        actions.sewing().sending().onChange(this::follow);
         follow();
+    }
+
+    /** Shows the parts that a pass has. */
+    private void offer(List<TitledPane> wanted) {
+        if (!parts.getPanes().equals(wanted)) {
+            parts.getPanes().setAll(wanted);
+            parts.setExpandedPane(wanted.getFirst());
+        }
     }
 
     /** A sentence over as many rows as it needs. */
@@ -128,28 +151,53 @@ public final class MachineView extends VBox {
         }
         load.setText(pass.get().load().sentence());
         happens.setText(happens(pass.get()));
-        boolean running = sending.isRunning();
+        offer(
+                pass.get().isStitch()
+                        ? List.of(threads, stitches, hoop, material, machine, this.pass)
+                        : List.of(material, machine, register, this.pass));
+        MachineRun now = actions.machine();
+        boolean running = now.isRunning();
         send.setText(Words.of(
-                pass.get().isPrint() ? "run.print" : sending.taken() > 0 ? "run.sendRest" : "command.sendPass"));
+                pass.get().isPrint()
+                        ? "run.print"
+                        : pass.get().isStitch()
+                                ? "sew.sew"
+                                : actions.sending().taken() > 0 ? "run.sendRest" : "command.sendPass"));
         send.setVisible(!running);
         pause.setVisible(running);
-        pause.setText(Words.of(sending.isPaused() ? "run.goOn" : "command.pauseRun"));
+        pause.setText(Words.of(now.isPaused() ? "run.goOn" : "command.pauseRun"));
         stop.setVisible(running);
         stop.setText(Words.of("command.stopRun"));
-        int strokes = model.planned().map(p -> p.route().strokes().size()).orElse(0);
-        bar.setProgress(strokes == 0 ? 0 : (double) sending.taken() / strokes);
-        bar.setVisible(running || sending.taken() > 0);
-        List<String> said = sending.log();
+        bar.setProgress(now.share());
+        bar.setVisible(running || now.share() > 0);
+        List<String> said = now.log();
         if (!log.getItems().equals(said)) {
             log.getItems().setAll(said);
             log.scrollTo(said.size() - 1);
         }
     }
 
+    private static String happens(SewnPass sewn) {
+        return sewn.pattern()
+                .extent()
+                .map(b -> Words.of(
+                        "sew.will",
+                        sewn.pattern().count(),
+                        sewn.pattern().runs().size(),
+                        sewn.pattern().trims(),
+                        Spans.time(sewn.seconds()),
+                        String.format(Locale.ROOT, "%.1f", b.width()),
+                        String.format(Locale.ROOT, "%.1f", b.height())))
+                .orElse(Words.of("stitch.nothing"));
+    }
+
     /** What will happen, in words, before it does. */
     private String happens(Pass pass) {
         if (pass.isPrint()) {
             return Words.of("run.willPrint");
+        }
+        if (pass.isStitch()) {
+            return model.sewn().map(MachineView::happens).orElse(Words.of("run.working"));
         }
         Optional<Route> route = model.planned().map(RunModel.Planned::route);
         if (route.isEmpty()) {

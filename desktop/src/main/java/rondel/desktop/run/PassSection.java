@@ -37,9 +37,9 @@ final class PassSection extends LabelledFields {
                     }
                     name.setPromptText(p.name());
                     weeding.setValue(p.settings().weeding());
-                    weeding.setVisible(!p.isPrint());
+                    weeding.setVisible(p.tool().isPresent());
                     matching.setSelected(p.settings().matching());
-                    matching.setVisible(!p.isPrint());
+                    matching.setVisible(p.tool().isPresent());
                     skipped.setSelected(p.settings().skipped());
                 })));
     }

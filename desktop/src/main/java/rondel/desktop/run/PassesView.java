@@ -81,6 +81,10 @@ public final class PassesView extends VBox {
         });
     }
 
+    private static int things(Pass pass) {
+        return (int) pass.lines().stream().map(l -> l.path()).distinct().count();
+    }
+
     /** One pass. */
     private final class Card extends VBox {
 
@@ -124,11 +128,14 @@ public final class PassesView extends VBox {
                 figures.setWrapText(true);
                 figures.getStyleClass().add("quiet");
                 getChildren().add(figures);
-                lines = Words.of(
-                        pass.contours().size() == 1 ? "run.oneLine" : "run.lines",
-                        String.valueOf(pass.contours().size()),
-                        Spans.length(pass.length()));
+                lines = pass.isStitch()
+                        ? Words.of("sew.things", things(pass))
+                        : Words.of(
+                                pass.contours().size() == 1 ? "run.oneLine" : "run.lines",
+                                String.valueOf(pass.contours().size()),
+                                Spans.length(pass.length()));
                 box = pass.extent()
+                        .filter(b -> !pass.isStitch())
                         .map(b -> ", "
                                 + Words.of(
                                         "run.takes",

@@ -3,7 +3,9 @@ package rondel.desktop.run;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.Label;
@@ -17,10 +19,13 @@ import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.FxColours;
+import rondel.job.Hoop;
 import rondel.job.Material;
 import rondel.job.MaterialRule;
 import rondel.job.PassKey;
+import rondel.job.Rgba;
 import rondel.run.passes.Pass;
+import rondel.run.stitch.SewingThread;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
 
@@ -135,5 +140,57 @@ public final class RunDialogs {
                         Words.of("run.measureTitle", String.valueOf(Math.round(square))),
                         Words.of("run.keep"),
                         () -> new double[] {width.value(), height.value()});
+    }
+
+    /** One of the hoops, or the width and height of another one's field. */
+    public Optional<Hoop> hoop(List<Hoop> shipped, Optional<Hoop> now) {
+        ChoiceBox<Optional<Hoop>> choice = new ChoiceBox<>();
+        choice.setId("run-which-hoop");
+        shipped.forEach(h -> choice.getItems().add(Optional.of(h)));
+        choice.getItems().add(Optional.empty());
+        choice.setConverter(new ChoiceNames<>(h -> h.map(Hoop::name).orElse(Words.of("sew.otherHoop"))));
+        Figure length = Figure.size(() -> LengthUnit.MM);
+        FigureField width = new FigureField("run-hoop-width", length);
+        FigureField height = new FigureField("run-hoop-height", length);
+        CheckBox round = new CheckBox(Words.of("sew.round"));
+        round.setId("run-hoop-round");
+        Hoop first = now.orElse(shipped.getFirst());
+        Consumer<Hoop> show = h -> {
+            width.show(h.width());
+            height.show(h.height());
+            round.setSelected(h.round());
+        };
+        choice.setValue(Optional.of(first).filter(shipped::contains));
+        show.accept(first);
+        choice.setOnAction(e -> choice.getValue().ifPresent(show));
+        return new FormDialog()
+                .row("sew.hoop", choice)
+                .row("sew.fieldWidth", width)
+                .row("sew.fieldHeight", height)
+                .row(round)
+                .ask(owner, Words.of("sew.hoopTitle"), Words.of("sew.useHoop"), () -> choice.getValue()
+                        .filter(h -> h.width() == width.value()
+                                && h.height() == height.value()
+                                && h.round() == round.isSelected())
+                        .orElseGet(() -> new Hoop(
+                                Words.of("sew.ownHoop", Math.round(width.value()), Math.round(height.value())),
+                                width.value(),
+                                height.value(),
+                                round.isSelected())));
+    }
+
+    public Optional<SewingThread> thread(Optional<Rgba> colour) {
+        TextField name = new TextField();
+        name.setId("run-thread-name");
+        ColorPicker picker = new ColorPicker(FxColours.of(colour.orElse(Rgba.BLACK)));
+        picker.setId("run-thread-colour");
+        return new FormDialog()
+                .row("sew.threadName", name)
+                .row("run.materialColour", picker)
+                .ask(
+                        owner,
+                        Words.of("sew.threadTitle"),
+                        Words.of("run.keep"),
+                        () -> new SewingThread(name.getText(), FxColours.rgba(picker.getValue())));
     }
 }

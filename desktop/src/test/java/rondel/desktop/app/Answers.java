@@ -31,6 +31,7 @@ import rondel.geometry.Box;
 import rondel.handoff.ledger.LedgerEntry;
 import rondel.job.Design;
 import rondel.job.HandOffSet;
+import rondel.job.Hoop;
 import rondel.job.Job;
 import rondel.job.Material;
 import rondel.job.MaterialRule;
@@ -39,6 +40,7 @@ import rondel.job.PassKey;
 import rondel.job.Rgba;
 import rondel.job.RoleRule;
 import rondel.run.passes.Pass;
+import rondel.run.stitch.SewingThread;
 import rondel.units.LengthUnit;
 
 /** What the person would say in dialogs. */
@@ -72,6 +74,8 @@ final class Answers implements FileChoices, WindowQuestions {
     UnaryOperator<Material> material = UnaryOperator.identity();
     Optional<UnaryOperator<List<MaterialRule>>> materialRules = Optional.empty();
     Path scan;
+    Optional<Hoop> hoop = Optional.empty();
+    Optional<SewingThread> thread = Optional.empty();
     Optional<double[]> measured = Optional.empty();
     Optional<Integer> alternative = Optional.empty();
     int compared;
@@ -131,6 +135,16 @@ final class Answers implements FileChoices, WindowQuestions {
     @Override
     public Optional<Path> scan() {
         return Optional.ofNullable(scan);
+    }
+
+    @Override
+    public Optional<Hoop> hoop(List<Hoop> shipped, Optional<Hoop> now) {
+        return hoop;
+    }
+
+    @Override
+    public Optional<SewingThread> thread(Optional<Rgba> colour) {
+        return thread;
     }
 
     @Override

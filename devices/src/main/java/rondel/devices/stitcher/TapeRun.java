@@ -30,7 +30,7 @@ public final class TapeRun {
 
     /** How far a machine has come.
      *
-     * @param state {@code sewing}, {@code broken}, {@code stopped} or {@code done}
+     * @param state {@code sewing}, {@code paused}, {@code broken}, {@code stopped} or {@code done}
      * @param moves of the tape that are made
      * @param stitches how many times the needle went down
      * @param seconds of its time */
@@ -38,6 +38,10 @@ public final class TapeRun {
 
         public boolean isDone() {
             return state.equals("done");
+        }
+
+        public boolean isPaused() {
+            return state.equals("paused");
         }
 
         public boolean isBroken() {
@@ -71,7 +75,15 @@ public final class TapeRun {
 
     /** Says that the thread is in again, and follows it further. */
     public Told mended(String id) {
-        return follow(told(post(id, "mend")));
+        return follow(told(post(id, "go-on")));
+    }
+
+    public void pause(String id) {
+        post(id, "pause");
+    }
+
+    public void goOn(String id) {
+        post(id, "go-on");
     }
 
     public void stop(String id) {
@@ -93,7 +105,7 @@ public final class TapeRun {
         Told now = first;
         while (true) {
             progress.accept(now);
-            if (!now.state().equals("sewing")) {
+            if (!now.state().equals("sewing") && !now.isPaused()) {
                 return now;
             }
             Cancellation.check();

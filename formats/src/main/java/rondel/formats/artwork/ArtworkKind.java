@@ -44,6 +44,13 @@ public enum ArtworkKind {
                     || text.contains("Binary DXF");
         }
     },
+    /** A tape of stitches. */
+    TAPE("DST", true, List.of("dst")) {
+        @Override
+        boolean begins(byte[] bytes) {
+            return startsWith(bytes, 'L', 'A', ':');
+        }
+    },
     /** A page of a PDF; there may be blanks or a few odd bytes before its head. */
     PDF("PDF", true, List.of("pdf")) {
         @Override

@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import java.util.zip.GZIPInputStream;
 import rondel.formats.artwork.Artwork;
 import rondel.formats.artwork.ArtworkKind;
+import rondel.formats.dst.DstArtwork;
 import rondel.formats.dxf.DxfReader;
 import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
@@ -128,6 +129,7 @@ public final class ArtworkReader {
                         SvgReader.read(new ByteArrayInputStream(unpacked(bytes, name)), name, fonts, scale);
                     case PDF -> PdfReader.read(bytes, name, choice.page());
                     case DXF -> DxfReader.read(bytes, name, choice.unit());
+                    case TAPE -> DstArtwork.read(bytes, name);
                     case JOB -> throw Refusal.of("picture.unknown", name);
                 };
         return told(artwork, name, kind);

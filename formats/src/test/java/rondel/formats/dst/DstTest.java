@@ -10,11 +10,15 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import rondel.formats.artwork.Artwork;
 import rondel.geometry.Point;
 import rondel.job.Rgba;
+import rondel.job.Sheet;
+import rondel.job.SheetId;
 import rondel.run.stitch.Stitch;
 import rondel.run.stitch.Stitch.Move;
 import rondel.run.stitch.StitchPattern;
+import rondel.run.stitch.StitchPlan;
 import rondel.run.stitch.ThreadRun;
 import rondel.words.Refusal;
 
@@ -28,8 +32,9 @@ class DstTest {
         for (int r = 0; r < 3; r++) {
             List<Stitch> stitches =
                     new ArrayList<>(List.of(new Stitch(new Point(x, y), r == 0 ? Move.JUMP : Move.TRIM)));
+            boolean cut = false;
             for (int i = 0; i < 200; i++) {
-                boolean cut = random.nextInt(40) == 0;
+                cut = random.nextInt(40) == 0 && !cut && i > 1 && i < 199;
                 x += random.nextGaussian() * (cut ? 30 : 2);
                 y += random.nextGaussian() * (cut ? 30 : 2);
                 stitches.add(new Stitch(new Point(x, y), cut ? Move.TRIM : Move.SEW));
@@ -105,5 +110,31 @@ class DstTest {
         }
         assertThatThrownBy(() -> DstWriter.bytes(new StitchPattern(List.of()), "x"))
                 .isInstanceOf(Refusal.class);
+    }
+
+    /** Only where the needle goes down, thread by thread. */
+    private static List<List<Point>> needled(StitchPattern pattern) {
+        Point corner = new Point(
+                pattern.extent().orElseThrow().x(),
+                pattern.extent().orElseThrow().y());
+        return pattern.runs().stream()
+                .map(r -> r.stitches().stream()
+                        .filter(s -> s.move() == Move.SEW)
+                        .map(s -> new Point(
+                                Math.rint(10 * (s.at().x() - corner.x())), Math.rint(10 * (s.at().y() - corner.y()))))
+                        .toList())
+                .toList();
+    }
+
+    @Test
+    void aTapeThatIsPlacedOnASheetIsSewnJustAsItWas() {
+        for (long seed = 1; seed <= 20; seed++) {
+            byte[] tape = DstWriter.bytes(random(seed), "There");
+            StitchPattern read = DstReader.read(tape, "x.dst").pattern();
+            Artwork artwork = DstArtwork.read(tape, "x.dst");
+            Sheet sheet = Sheet.of(new SheetId("s"), "Hoop", artwork.width(), artwork.height())
+                    .withElements(artwork.elements());
+            assertThat(needled(StitchPlan.of(sheet))).isEqualTo(needled(read));
+        }
     }
 }

@@ -27,24 +27,28 @@ public final class RunActions {
     private final Sending sending;
     private final Printing printing;
     private final MaterialChoice materials;
+    private final SewingActions sewing;
     private final Progress progress;
     private final RunQuestions questions;
     private final PassActions passes;
     private final MaterialActions making;
     private final Desk desk;
     private MachineAddress cutter = new MachineAddress.StandIn();
+    private MachineAddress stitcher = new MachineAddress.StandIn();
 
     public RunActions(
             RunModel model,
             Sending sending,
             Printing printing,
             MaterialChoice materials,
+            SewingActions sewing,
             Progress progress,
             RunQuestions questions) {
         this.model = model;
         this.sending = sending;
         this.printing = printing;
         this.materials = materials;
+        this.sewing = sewing;
         this.progress = progress;
         this.questions = questions;
         this.desk = model.desk();
@@ -74,17 +78,32 @@ public final class RunActions {
         return making;
     }
 
+    /** What is done with stitches. */
+    public SewingActions sewing() {
+        return sewing;
+    }
+
+    /** The machine of the pass that is looked at, or the one that runs. */
+    public MachineRun machine() {
+        boolean stitch = model.pass().filter(Pass::isStitch).isPresent();
+        return sewing.sending().isRunning() || stitch && !sending.isRunning() ? sewing.sending() : sending;
+    }
+
     public MaterialChoice materials() {
         return materials;
     }
 
-    /** Where passes are sent to that are not printed. */
-    public void cutter(MachineAddress to) {
-        cutter = to;
+    /** Where the pass that is looked at, which is not printed, is sent to, and others that are made alike. */
+    public void machine(MachineAddress to) {
+        if (model.pass().filter(Pass::isStitch).isPresent()) {
+            stitcher = to;
+        } else {
+            cutter = to;
+        }
     }
 
-    public MachineAddress cutter() {
-        return cutter;
+    public MachineAddress machineAddress() {
+        return model.pass().filter(Pass::isStitch).isPresent() ? stitcher : cutter;
     }
 
     public boolean hasPass() {
@@ -92,10 +111,13 @@ public final class RunActions {
     }
 
     public boolean canSend() {
-        return !sending.isRunning()
-                && model.pass()
-                        .filter(p -> p.isPrint() || model.planned().isPresent())
-                        .isPresent();
+        return !machine().isRunning()
+                && model.pass().filter(p -> p.isPrint() || canSave()).isPresent();
+    }
+
+    /** Whether it is known what the pass that is looked at consists of. */
+    public boolean canSave() {
+        return model.planned().isPresent() || model.sewn().isPresent();
     }
 
     public boolean holdsLines() {
@@ -110,6 +132,12 @@ public final class RunActions {
             SheetId sheet = sheet();
             model.choose(p.key());
             printing.print(sheet, () -> model.done(sheet, p.key(), p.fingerprint()));
+        } else if (model.sewn().isPresent()) {
+            if (stitcher instanceof MachineAddress.ToFile) {
+                save();
+            } else {
+                sewing.sending().send(stitcher);
+            }
         } else if (cutter instanceof MachineAddress.ToFile) {
             save();
         } else {
@@ -117,8 +145,12 @@ public final class RunActions {
         }
     }
 
-    /** Writes the pass as HP-GL. */
+    /** Writes the pass as HP-GL, or as a tape. */
     public void save() {
+        if (model.sewn().isPresent()) {
+            sewing.save();
+            return;
+        }
         model.planned().ifPresent(p -> questions
                 .passTarget(p.pass().name() + ".hpgl")
                 .ifPresent(file -> progress.run(

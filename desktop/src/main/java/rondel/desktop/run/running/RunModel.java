@@ -37,10 +37,12 @@ public final class RunModel {
     private final Derived<Told> passes;
     private final Derived<Planned> routes;
     private final Derived<Map<PassKey, Double>> spans;
+    private final Derived<SewnPass> sewing;
     private final Map<SheetId, Registered> registered = new HashMap<>();
     private final Set<ElementId> held = new LinkedHashSet<>();
     private Optional<Told> told = Optional.empty();
     private Optional<Planned> planned = Optional.empty();
+    private Optional<SewnPass> sewn = Optional.empty();
     private Map<PassKey, Double> seconds = Map.of();
     private Optional<PassKey> chosen = Optional.empty();
     private double at;
@@ -88,6 +90,12 @@ public final class RunModel {
             tell();
             time();
         });
+        this.sewing = new Derived<>(desk.workers(), p -> {
+            sewn = Optional.of(p);
+            at = p.seconds();
+            tell();
+            time();
+        });
         bench.on(EnumSet.of(Change.JOB, Change.SHEET), this::follow);
     }
 
@@ -120,6 +128,7 @@ public final class RunModel {
         if (told.filter(t -> t.sheet().id().equals(sheet.id())).isEmpty()) {
             told = Optional.empty();
             planned = Optional.empty();
+            sewn = Optional.empty();
             held.clear();
         }
         passes.of(List.of(job, sheet), () -> new Told(job, sheet, Passes.of(job, sheet.id())));
@@ -129,6 +138,14 @@ public final class RunModel {
     private void plan() {
         Optional<Pass> pass = pass();
         planned = planned.filter(p -> pass.filter(p.pass()::equals).isPresent());
+        // What was sewn before an edit is shown until what is sewn after it is known.
+        sewn = sewn.filter(p -> pass.filter(q -> q.key().equals(p.pass().key())).isPresent());
+        if (pass.filter(Pass::isStitch).isPresent()) {
+            Told t = told.orElseThrow();
+            sewing.of(List.of(pass.get(), t.sheet()), () -> SewnPass.of(t.job(), t.sheet(), pass.get()));
+        } else {
+            sewing.forget();
+        }
         if (pass.isPresent() && pass.get().tool().isPresent()) {
             Pass of = pass.get();
             Sheet sheet = told.orElseThrow().sheet();
@@ -141,7 +158,9 @@ public final class RunModel {
         } else {
             planned = Optional.empty();
             routes.forget();
-            time();
+            if (sewn.isPresent() || pass.filter(Pass::isStitch).isEmpty()) {
+                time();
+            }
         }
     }
 
@@ -152,6 +171,8 @@ public final class RunModel {
             for (Pass p : t.passes()) {
                 if (p.tool().isPresent()) {
                     all.put(p.key(), RoutePlan.of(p, t.sheet()).seconds());
+                } else if (p.isStitch()) {
+                    all.put(p.key(), SewnPass.of(t.job(), t.sheet(), p).seconds());
                 }
             }
             return all;
@@ -197,6 +218,18 @@ public final class RunModel {
     /** The pass that is looked at with its route, once that is known; nothing for what is printed. */
     public Optional<Planned> planned() {
         return planned;
+    }
+
+    /** The stitches of the pass that is looked at, once they are known; nothing for what is not stitched. */
+    public Optional<SewnPass> sewn() {
+        return sewn;
+    }
+
+    /** How long the pass that is looked at takes, in s; 0 until that is known. */
+    public double span() {
+        return planned.map(Planned::seconds)
+                .or(() -> sewn.map(SewnPass::seconds))
+                .orElse(0.0);
     }
 
     /** How long the pass takes up to where the blade is shown, in s. */

@@ -3,10 +3,13 @@ package rondel.desktop.run.running;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import rondel.job.Hoop;
 import rondel.job.Material;
 import rondel.job.MaterialRule;
 import rondel.job.PassKey;
+import rondel.job.Rgba;
 import rondel.run.passes.Pass;
+import rondel.run.stitch.SewingThread;
 
 /** Questions of the Run stage that the person must answer before something goes on: by dialogs, or by what a test says. */
 public interface RunQuestions {
@@ -46,4 +49,14 @@ public interface RunQuestions {
      *
      * @param square its side as it should be, in mm */
     Optional<double[]> measured(double square);
+
+    /** A hoop: one of those that ship, or of another size.
+     *
+     * @param now the one that is used */
+    Optional<Hoop> hoop(List<Hoop> shipped, Optional<Hoop> now);
+
+    /** A thread to keep.
+     *
+     * @param colour to begin with */
+    Optional<SewingThread> thread(Optional<Rgba> colour);
 }

@@ -21,7 +21,7 @@ import rondel.run.comparison.CutComparison;
 
 /** Sends passes to a cutter in the background, one at a time: how far it has come, what it says, and what the stand-in has cut. All but the sending
  *  itself is on the toolkit's thread. */
-public final class Sending {
+public final class Sending implements MachineRun {
 
     /** How many times as fast as a real machine the stand-in is. */
     private static final double PACE = 12;
@@ -62,7 +62,7 @@ public final class Sending {
         List.copyOf(listeners).forEach(Runnable::run);
     }
 
-    /** What was said, the newest last. */
+    @Override
     public List<String> log() {
         return List.copyOf(log);
     }
@@ -77,10 +77,12 @@ public final class Sending {
         });
     }
 
+    @Override
     public boolean isRunning() {
         return running.isPresent();
     }
 
+    @Override
     public boolean isPaused() {
         return running.filter(r -> r.run().isPaused()).isPresent();
     }
@@ -88,6 +90,12 @@ public final class Sending {
     /** How many strokes of the pass that is looked at a machine has taken before it was stopped. */
     public int taken() {
         return of().map(o -> taken.getOrDefault(o, 0)).orElse(0);
+    }
+
+    @Override
+    public double share() {
+        int strokes = model.planned().map(p -> p.route().strokes().size()).orElse(0);
+        return strokes == 0 ? 0 : (double) taken() / strokes;
     }
 
     /** What the stand-in has cut of the pass that is looked at. */
@@ -99,16 +107,19 @@ public final class Sending {
         return model.pass().map(p -> new Of(model.sheet().id(), p.key(), p.fingerprint()));
     }
 
+    @Override
     public void pause() {
         running.ifPresent(r -> r.run().pause());
         tell();
     }
 
+    @Override
     public void goOn() {
         running.ifPresent(r -> r.run().goOn());
         tell();
     }
 
+    @Override
     public void stop() {
         running.ifPresent(r -> r.run().stop());
     }

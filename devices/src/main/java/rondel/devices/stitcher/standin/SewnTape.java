@@ -14,6 +14,7 @@ final class SewnTape {
     /** How it stands with a tape. */
     enum State {
         SEWING,
+        PAUSED,
         /** The thread broke; somebody has to put it in again. */
         BROKEN,
         STOPPED,
@@ -98,7 +99,7 @@ final class SewnTape {
 
     /** @return false where it was stopped */
     private boolean move(Stitch s) throws InterruptedException {
-        waitWhileBroken();
+        waitWhileHalted();
         double takes =
                 switch (s.move()) {
                     case SEW -> 60 / body.speeds().stitchesPerMinute();
@@ -121,8 +122,8 @@ final class SewnTape {
         }
     }
 
-    private synchronized void waitWhileBroken() throws InterruptedException {
-        while (state == State.BROKEN) {
+    private synchronized void waitWhileHalted() throws InterruptedException {
+        while (state == State.BROKEN || state == State.PAUSED) {
             wait();
         }
     }
@@ -136,15 +137,24 @@ final class SewnTape {
         }
     }
 
-    /** Somebody put the thread in again. */
-    synchronized boolean mend() {
-        boolean broken = state == State.BROKEN;
-        if (broken) {
+    /** Goes on after it was halted, or after somebody put the thread in again.
+     *
+     * @return false where it was not halted */
+    synchronized boolean goOn() {
+        boolean halted = state == State.BROKEN || state == State.PAUSED;
+        if (halted) {
+            say(state == State.BROKEN ? "the thread is in again" : "goes on");
             state = State.SEWING;
-            say("the thread is in again");
             notifyAll();
         }
-        return broken;
+        return halted;
+    }
+
+    synchronized void pause() {
+        if (state == State.SEWING) {
+            state = State.PAUSED;
+            say("halted");
+        }
     }
 
     synchronized void stop() {

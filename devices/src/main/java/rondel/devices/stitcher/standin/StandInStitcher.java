@@ -26,7 +26,7 @@ import rondel.run.stitch.ThreadRun;
 import rondel.words.Refusal;
 
 /** A small stitching machine over HTTP: {@code POST /tapes} takes a tape and sews it, {@code GET /tapes/ID} says how far it is, {@code /picture} and
- *  {@code /log} give what was sewn, {@code POST /tapes/ID/mend} says that a broken thread is in again, {@code /stop} stops it. One tape at a time. */
+ *  {@code /log} give what was sewn, {@code POST /tapes/ID/pause} halts it, {@code /go-on} goes on, also when a broken thread is in again, {@code /stop} stops it. One tape at a time. */
 public final class StandInStitcher implements AutoCloseable {
 
     private static final int LARGEST = 8 << 20;
@@ -105,8 +105,11 @@ public final class StandInStitcher implements AutoCloseable {
                         200,
                         "text/plain; charset=utf-8",
                         String.join("\n", tape.log()).getBytes(StandardCharsets.UTF_8));
-            case "POST mend" ->
-                tape.mend() ? Answer.json(200, state(tape)) : Answer.error(409, "the thread is not broken");
+            case "POST go-on" -> tape.goOn() ? Answer.json(200, state(tape)) : Answer.error(409, "it is not halted");
+            case "POST pause" -> {
+                tape.pause();
+                yield Answer.json(200, state(tape));
+            }
             case "POST stop" -> {
                 tape.stop();
                 yield Answer.json(200, state(tape));
@@ -117,7 +120,7 @@ public final class StandInStitcher implements AutoCloseable {
 
     private synchronized Answer take(byte[] bytes, String colours) {
         boolean busy = tapes.values().stream()
-                .anyMatch(t -> t.state() == SewnTape.State.SEWING || t.state() == SewnTape.State.BROKEN);
+                .anyMatch(t -> t.state() != SewnTape.State.DONE && t.state() != SewnTape.State.STOPPED);
         if (busy) {
             return Answer.error(409, "another tape is being sewn");
         }
