@@ -81,4 +81,13 @@ abstract class CommandLineFixture {
         Run applied = rondel("apply", job, file("recipe.json", recipe));
         assertThat(applied.code()).as(applied.err()).isZero();
     }
+
+    /** A job of the demo, as a file. */
+    final Path demo(String name) throws Exception {
+        Path file = folder.resolve(name);
+        try (var in = CommandLineFixture.class.getResourceAsStream("/rondel/demo/jobs/" + name)) {
+            Files.copy(in, file);
+        }
+        return file;
+    }
 }

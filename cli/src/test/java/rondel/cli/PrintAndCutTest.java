@@ -7,7 +7,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
@@ -51,14 +50,6 @@ class PrintAndCutTest extends CommandLineFixture {
                     .as(said.toString(StandardCharsets.UTF_8))
                     .isZero();
         }
-    }
-
-    private Path demo(String name) throws Exception {
-        Path file = folder.resolve(name);
-        try (var in = PrintAndCutTest.class.getResourceAsStream("/rondel/demo/jobs/" + name)) {
-            Files.copy(in, file);
-        }
-        return file;
     }
 
     private static JsonNode json(Run run) throws Exception {

@@ -4,9 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.net.InetAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.OptionalInt;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
+import rondel.devices.stitcher.standin.StandInStitcher;
+import rondel.devices.stitcher.standin.StitcherBody;
 
 class StitchCommandTest extends CommandLineFixture {
 
@@ -42,5 +47,53 @@ class StitchCommandTest extends CommandLineFixture {
         assertThat(rondel("stitch", job).err()).contains("nothing to stitch");
         Path broken = Files.writeString(folder.resolve("broken.dst"), "LA:nothing");
         assertThat(rondel("stitch", broken).err()).contains("broken.dst");
+    }
+
+    @Test
+    void thePatchOfTheDemoIsHoopedSewnWithABreakAndPlacedAgain() throws Exception {
+        Path job = demo("whale-patch.rondel");
+        assertThat(rondel("passes", job).out()).contains("Cloth: stitch", "into the hoop 4 x 4 in", "3 threads");
+        assertThat(rondel("check", job).out()).doesNotContain("error", "warning");
+        Path picture = folder.resolve("patch.png");
+        Path tape = folder.resolve("patch.dst");
+        assertThat(rondel("stitch", job, "-o", picture).out()).contains("3 threads", "minutes on a small machine");
+        assertThat(ImageIO.read(picture.toFile()).getWidth()).isBetween(1100, 1200);
+        rondel("stitch", job, "-o", tape);
+
+        try (StandInStitcher machine = new StandInStitcher(
+                InetAddress.getLoopbackAddress(), 0, StitcherBody.USUAL.withBreakAt(OptionalInt.of(700)))) {
+            String at = "localhost:" + machine.port();
+            Run broken = rondel("stitch", tape, "--to", at);
+            assertThat(broken.code()).isEqualTo(1);
+            assertThat(broken.err()).contains("The thread broke after 700 of", "--mended tape-1");
+            assertThat(rondel("stitch", tape, "--to", at, "--mended", "tape-1").out())
+                    .contains("Sewn: ");
+        }
+
+        Path other = folder.resolve("other.rondel");
+        rondel("new", "-o", other, "--sheet", "120x120mm");
+        rondel("place", other, tape);
+        assertThat(rondel("stitch", other, "--json").out())
+                .contains("\"stitches\" : "
+                        + new ObjectMapper()
+                                .readTree(rondel("stitch", tape, "--json").out())
+                                .get("stitches"));
+    }
+
+    @Test
+    void threadsAreListedKeptAndTheNearestIsTold() throws Exception {
+        Path list = folder.resolve("threads.json");
+        assertThat(rondel("threads", "--list", list, "--nearest", "#1e6f6c").out())
+                .contains("Sea green");
+        rondel("threads", "--list", list, "--add", "Own teal", "--colour", "#1e6f6c");
+        assertThat(rondel("threads", "--list", list, "--nearest", "#1e6f6c", "--json")
+                        .out())
+                .contains("Own teal");
+        assertThat(rondel("threads", "--list", list, "--add", "Own teal", "--colour", "#1e6f6c")
+                        .err())
+                .contains("already");
+        assertThat(rondel("threads", "--list", list, "--remove", "Sea green").err())
+                .contains("comes with Rondel");
+        assertThat(rondel("threads", "--list", list, "--add", "Bare").err()).contains("--colour");
     }
 }

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalInt;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
@@ -31,6 +32,10 @@ import rondel.devices.cutter.standin.StandInCutter;
 import rondel.devices.printer.PrintJob;
 import rondel.devices.printer.PrinterPort;
 import rondel.devices.printer.standin.StandInPrinter;
+import rondel.devices.stitcher.TapeRun;
+import rondel.devices.stitcher.standin.StandInStitcher;
+import rondel.devices.stitcher.standin.StitcherBody;
+import rondel.formats.dst.StitchFile;
 import rondel.formats.files.AtomicFile;
 import rondel.formats.files.Replacing;
 import rondel.formats.hpgl.HpglWriter;
@@ -50,6 +55,8 @@ import rondel.run.registration.Registration;
 import rondel.run.route.Machine;
 import rondel.run.route.Route;
 import rondel.run.route.RoutePlan;
+import rondel.run.stitch.StitchPattern;
+import rondel.run.stitch.StitchPlan;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -58,7 +65,7 @@ import rondel.words.Words;
         name = "run",
         mixinStandardHelpOptions = true,
         description =
-                "Cuts the name plate in two passes, and prints and cuts the stickers askew, all on the stand-ins; writes a"
+                "Cuts the name plate in two passes, prints and cuts the stickers askew, and sews the whale patch, all on the stand-ins; writes a"
                         + " picture of each step.")
 final class DemoRunCommand implements Callable<Integer> {
 
@@ -82,6 +89,7 @@ final class DemoRunCommand implements Callable<Integer> {
         Files.createDirectories(folder);
         plate(demo("name-plate"));
         stickers(demo("sticker-run"));
+        patch(demo("whale-patch"));
         return 0;
     }
 
@@ -126,6 +134,26 @@ final class DemoRunCommand implements Callable<Integer> {
                         "stickers-cut-over-print.png",
                         CutOverlay.of(ScanFile.read(print).image(), StandInPrinter.PPI, lines));
             }
+        }
+    }
+
+    /** The whale patch as a tape, sewn by the stand-in with a thread that breaks. */
+    private void patch(Job job) throws Exception {
+        Sheet sheet = job.sheets().getFirst();
+        Pass pass = Passes.of(job, sheet.id()).getFirst();
+        out.println(pass.name() + ". " + pass.load().sentence());
+        StitchPattern pattern = StitchPlan.of(job, sheet.id());
+        Path tape = folder.resolve("whale-patch.dst");
+        StitchFile.write(tape, Replacing.ANYTHING, pattern, job.title());
+        out.println(tape);
+        StitcherBody body = StitcherBody.USUAL.withBreakAt(OptionalInt.of(pattern.count() / 2));
+        try (StandInStitcher machine = new StandInStitcher(InetAddress.getLoopbackAddress(), 0, body)) {
+            TapeRun run = new TapeRun("localhost", machine.port(), t -> {});
+            TapeRun.Told broken = run.sew(pattern, job.title());
+            out.println(broken.sentence());
+            TapeRun.Told end = run.mended(broken.id());
+            out.println(end.sentence());
+            write("whale-patch-sewn.png", run.picture(end.id()));
         }
     }
 

@@ -4,13 +4,14 @@ import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Line2D;
+import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.util.List;
 import java.util.Optional;
-import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.progress.Cancellation;
 
@@ -23,17 +24,19 @@ record BareSpot(Point at, double side) {
     /** Pixels per mm: a thread is four of them. */
     private static final double SCALE = 10;
 
+    /** From this size on cloth is seen through, in mm. */
+    static final double SEEN = 0.6;
+
     private static final int MOST_PIXELS = 9_000_000;
 
     /** @return nothing where the shape is all covered, or is larger than can be looked at */
-    static Optional<BareSpot> largest(StitchedElement.Shape shape, List<Stitch> stitches) {
-        Optional<Box> bounds = shape.outline().bounds();
-        int w = (int) Math.ceil(bounds.map(Box::width).orElse(0.0) * SCALE) + 2;
-        int h = (int) Math.ceil(bounds.map(Box::height).orElse(0.0) * SCALE) + 2;
-        if (bounds.isEmpty() || (long) w * h > MOST_PIXELS) {
+    static Optional<BareSpot> largest(Shape shape, List<Stitch> stitches) {
+        Rectangle2D box = shape.getBounds2D();
+        int w = (int) Math.ceil(box.getWidth() * SCALE) + 2;
+        int h = (int) Math.ceil(box.getHeight() * SCALE) + 2;
+        if (box.isEmpty() || (long) w * h > MOST_PIXELS) {
             return Optional.empty();
         }
-        Box box = bounds.get();
         byte[] bare = bare(shape, stitches, box, w, h);
         int best = 0;
         int atX = 0;
@@ -53,18 +56,18 @@ record BareSpot(Point at, double side) {
                 }
             }
         }
-        Point middle = new Point(box.x() + (atX - best / 2.0) / SCALE, box.y() + (atY + 1 - best / 2.0) / SCALE);
+        Point middle = new Point(box.getX() + (atX - best / 2.0) / SCALE, box.getY() + (atY + 1 - best / 2.0) / SCALE);
         return best == 0 ? Optional.empty() : Optional.of(new BareSpot(middle, best / SCALE));
     }
 
     /** A byte for each pixel, which is not 0 where cloth is seen inside of the shape. */
-    private static byte[] bare(StitchedElement.Shape shape, List<Stitch> stitches, Box box, int w, int h) {
+    private static byte[] bare(Shape shape, List<Stitch> stitches, Rectangle2D box, int w, int h) {
         BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_BYTE_GRAY);
         Graphics2D g = image.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-        g.transform(new AffineTransform(SCALE, 0, 0, SCALE, -box.x() * SCALE, -box.y() * SCALE));
+        g.transform(new AffineTransform(SCALE, 0, 0, SCALE, -box.getX() * SCALE, -box.getY() * SCALE));
         g.setColor(Color.WHITE);
-        g.fill(shape.outline().toShape(shape.rule()));
+        g.fill(shape);
         g.setColor(Color.BLACK);
         g.setStroke(new BasicStroke((float) StitchPlan.THREAD, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
         for (int i = 1; i < stitches.size(); i++) {

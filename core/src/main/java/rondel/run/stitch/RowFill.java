@@ -20,14 +20,19 @@ final class RowFill {
     /** How far rows reach over the edge anyway, in mm: their ends are round, and the edge is not. */
     private static final double OVER = 0.1;
 
-    /** Nearer to the end of a row the needle does not go down again, in mm. */
-    private static final double FREE = 0.8;
+    /** Nearer to the end of a row the needle does not go down again, as a share of a stitch: else short shapes would have many more stitches to their area
+     *  than long ones. */
+    private static final double FREE = 0.45;
+
+    /** The longest that comes of it, in mm. */
+    private static final double LONGEST = 6.9;
 
     /** Stitches on the way to another section, in mm. */
     private static final double TRAVEL = 2.5;
 
     private final double spacing;
     private final double length;
+    private final double free;
     private final double angle;
     private final double beyond;
 
@@ -37,7 +42,8 @@ final class RowFill {
      *  @param beyond how far rows reach over the outline at both ends */
     RowFill(double spacing, double length, double angle, double beyond) {
         this.spacing = spacing;
-        this.length = length;
+        this.length = Math.min(length, LONGEST / (1 + 2 * FREE));
+        this.free = FREE * this.length;
         this.angle = angle;
         this.beyond = beyond;
     }
@@ -162,7 +168,7 @@ final class RowFill {
             double phase = s.row() * OFFSET % 1 * length;
             List<Double> inner = new ArrayList<>();
             for (double x = Math.ceil((lo - phase) / length) * length + phase; x < hi; x += length) {
-                if (Math.abs(x - begin) >= FREE && Math.abs(x - end) >= FREE) {
+                if (Math.abs(x - begin) >= free && Math.abs(x - end) >= free) {
                     inner.add(x);
                 }
             }

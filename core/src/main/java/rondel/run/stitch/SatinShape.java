@@ -108,6 +108,12 @@ final class SatinShape {
     }
 
     private void down(Point p) {
+        if (!places.isEmpty() && places.getLast().distanceTo(p) > WIDEST) {
+            // Over to the other side of what is wide, under what comes.
+            Point from = places.getLast();
+            int parts = (int) Math.ceil(from.distanceTo(p) / UNDER);
+            places.addAll(new Polyline(List.of(from, p)).parted(parts).subList(1, parts));
+        }
         if (places.isEmpty() || places.getLast().distanceTo(p) >= RunningStitch.SHORTEST - 1e-9) {
             places.add(p);
         }

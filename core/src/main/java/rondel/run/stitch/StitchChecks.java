@@ -31,9 +31,6 @@ import rondel.progress.Cancellation;
  *  covers what should lie on top. */
 public final class StitchChecks implements Check {
 
-    /** A larger spot of cloth is seen through a fill, in mm. */
-    private static final double GAP = 0.6;
-
     /** Smaller letters close up, in mm: so high are those without strokes upwards. */
     private static final double SMALLEST_LETTERS = 3;
 
@@ -110,8 +107,8 @@ public final class StitchChecks implements Check {
             }
             boolean fills = p.shape().filled() && p.settings().kind() != Kind.RUNNING;
             if (fills) {
-                BareSpot.largest(p.shape(), own)
-                        .filter(s -> s.side() > GAP)
+                BareSpot.largest(p.shape().outline().toShape(p.shape().rule()), own)
+                        .filter(s -> s.side() > BareSpot.SEEN)
                         .ifPresent(s -> found.add(about(
                                 Severity.WARNING,
                                 "stitchGap",

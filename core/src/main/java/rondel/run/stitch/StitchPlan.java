@@ -4,9 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import rondel.geometry.Point;
 import rondel.job.Cloth;
 import rondel.job.Job;
@@ -67,10 +64,10 @@ public final class StitchPlan {
         for (PartToSew p : PartsToSew.of(sheet)) {
             if (wanted.test(p.part())) {
                 Cancellation.check();
-                List<List<Point>> threads = new StitchedElement(p.settings(), sewing.cloth()).threads(p.shape());
-                if (!threads.isEmpty()) {
+                StitchedElement.Sewn sewn = new StitchedElement(p.settings(), sewing.cloth()).sewn(p.shape());
+                if (!sewn.threads().isEmpty()) {
                     boolean exact = p.settings().kind() == StitchSettings.Kind.NODES;
-                    blocks.add(new StitchBlock(p.part(), p.shape().colour(), covered(threads), threads, exact));
+                    blocks.add(new StitchBlock(p.part(), p.shape().colour(), sewn.area(), sewn.threads(), exact));
                 }
             }
         }
@@ -82,17 +79,6 @@ public final class StitchPlan {
         }
         plan.change(Optional.empty());
         return new StitchPattern(plan.runs);
-    }
-
-    private static Geometry covered(List<List<Point>> threads) {
-        GeometryFactory factory = new GeometryFactory();
-        List<Geometry> lines = new ArrayList<>();
-        for (List<Point> thread : threads) {
-            lines.add(factory.createLineString(
-                    thread.stream().map(p -> new Coordinate(p.x(), p.y())).toArray(Coordinate[]::new)));
-        }
-        // Not exact, but never too small: what lies within a thread of each other is held to overlap.
-        return factory.buildGeometry(lines).buffer(THREAD, 2);
     }
 
     private void change(Optional<Rgba> next) {

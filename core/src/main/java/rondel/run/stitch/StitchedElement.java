@@ -4,9 +4,13 @@ import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.awt.ShapeWriter;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
@@ -27,6 +31,11 @@ final class StitchedElement {
     /** How far inside the edge underlay lies, in mm, so that it is covered. */
     private static final double UNDER = 0.5;
 
+    /** Satin with so many layers in so many square millimetres is given up. */
+    private static final double HEAPED = 6.5;
+
+    private static final int HEAPED_CELLS = 4;
+
     private static final double UNDER_LENGTH = 2;
     private static final double CROSSING_SPACING = 2.2;
     private static final double CROSSING_LENGTH = 3;
@@ -46,15 +55,26 @@ final class StitchedElement {
      * @param filled whether its area is, else its line */
     record Shape(Outline outline, FillRule rule, boolean filled, Rgba colour) {}
 
-    /** @return each thread as the places where the needle goes down, one after another */
-    List<List<Point>> threads(Shape shape) {
+    /** What is sewn of a shape.
+     *
+     * @param threads each as the places where the needle goes down, one after another
+     * @param area that they cover: not exact, but never too small */
+    record Sewn(List<List<Point>> threads, Geometry area) {}
+
+    Sewn sewn(Shape shape) {
         boolean fill =
                 switch (settings.kind()) {
                     case FILL, SATIN -> true;
                     case AUTO -> shape.filled();
                     case RUNNING, TRIPLE, NODES -> false;
                 };
-        return fill ? filled(shape) : lined(shape);
+        if (!fill) {
+            List<List<Point>> lines = lined(shape);
+            return new Sewn(lines, lineArea(lines));
+        }
+        Geometry area = FlatArea.of(
+                Overlay.of(List.of(new Operand(shape.outline(), shape.rule()))).unite(), FLATNESS);
+        return new Sewn(filled(shape, area), area.buffer(compensation + StitchPlan.THREAD, 2));
     }
 
     private List<List<Point>> lined(Shape shape) {
@@ -88,10 +108,22 @@ final class StitchedElement {
         return all;
     }
 
-    private List<List<Point>> filled(Shape shape) {
-        Outline united =
-                Overlay.of(List.of(new Operand(shape.outline(), shape.rule()))).unite();
-        Geometry area = FlatArea.of(united, FLATNESS);
+    private static Geometry lineArea(List<List<Point>> lines) {
+        GeometryFactory factory = new GeometryFactory();
+        List<Geometry> all = new ArrayList<>();
+        for (List<Point> line : lines) {
+            // Simpler than it is by less than the thread is wide: a tape crosses itself thousands of times.
+            all.add(DouglasPeuckerSimplifier.simplify(
+                            factory.createLineString(line.stream()
+                                    .map(p -> new Coordinate(p.x(), p.y()))
+                                    .toArray(Coordinate[]::new)),
+                            StitchPlan.THREAD)
+                    .buffer(2 * StitchPlan.THREAD, 2));
+        }
+        return factory.buildGeometry(all);
+    }
+
+    private List<List<Point>> filled(Shape shape, Geometry area) {
         List<List<Point>> all = new ArrayList<>();
         LetterOrder.of(parts(area), shape.outline(), settings.letters()).forEach(p -> polygon(p, all));
         return all;
@@ -129,11 +161,23 @@ final class StitchedElement {
         }
         SatinColumn column = new SatinColumn(polygon, settings.spacing(), compensation / 2, widest);
         List<Point> thread = SatinShape.over(axis, column, settings.underlay(), last(all));
-        if (thread.size() < 3) {
+        boolean chosen = settings.kind() == StitchSettings.Kind.SATIN;
+        if (thread.size() < 3 || !chosen && !covers(polygon, thread)) {
             return false;
         }
         all.add(thread);
         return true;
+    }
+
+    /** Whether satin leaves no bare spot, and does not heap up where many branches meet: else rows are better. */
+    private static boolean covers(Polygon polygon, List<Point> thread) {
+        List<Stitch> stitches = thread.stream().map(Stitch::sewn).toList();
+        ThreadDensity density = new ThreadDensity();
+        density.add(stitches);
+        return density.over(HEAPED) < HEAPED_CELLS
+                && BareSpot.largest(new ShapeWriter().toShape(polygon), stitches)
+                        .filter(s -> s.side() > BareSpot.SEEN)
+                        .isEmpty();
     }
 
     private static Optional<Point> last(List<List<Point>> all) {

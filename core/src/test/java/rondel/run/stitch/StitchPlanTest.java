@@ -172,7 +172,7 @@ class StitchPlanTest {
             before = s.at();
         }
         lengths.sort(null);
-        return lengths.get(lengths.size() * 3 / 4);
+        return lengths.get(lengths.size() / 2);
     }
 
     @Test
