@@ -59,7 +59,7 @@ public record StitchSettings(
     public enum Underlay {
         /** Along the edge, a little inside; under satin only where it is wide enough to cover it. */
         EDGE,
-        /** Along the middle line of satin. */
+        /** Along the middle line of satin; where satin branches there is one anyway, as it is the way to the branches. */
         CENTRE,
         /** Wide to and fro under satin. */
         ZIGZAG,

@@ -27,7 +27,7 @@ final class MedialAxis {
     private static final int MOST_SAMPLES = 6000;
 
     /** A branch that is no longer than this share of the width where it begins leads into a corner. */
-    private static final double CORNER = 1.15;
+    private static final double CORNER = 1.5;
 
     /** A place where middle lines end or meet, or pass.
      *

@@ -76,6 +76,12 @@ final class SatinShape {
             MedialAxis.Node end = branch.getLast();
             boolean met = seen.contains(end) && end != node;
             branch.forEach(seen::add);
+            if (direct()) {
+                underlay(branch);
+                column.along(branch, node.beside().size() == 1, end.beside().size() == 1)
+                        .forEach(this::down);
+                continue;
+            }
             run(branch);
             if (!met && end != node) {
                 from(end);
@@ -85,6 +91,12 @@ final class SatinShape {
             underlay(branch.reversed());
             column.along(branch.reversed(), beginsInTip, endsInTip).forEach(this::down);
         }
+    }
+
+    /** Whether it is sewn from one end to the other at once: where no run under its middle is wanted, and no branch has to be come to by one. */
+    private boolean direct() {
+        return !underlay.contains(Underlay.CENTRE)
+                && axis.nodes().stream().allMatch(n -> n.beside().size() <= 2);
     }
 
     /** What lies under a branch, there and back. */

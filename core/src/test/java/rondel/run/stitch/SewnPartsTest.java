@@ -154,10 +154,13 @@ class SewnPartsTest {
         StitchSettings bare = USUAL.withUnderlay(List.of());
         int without = StitchPlan.of(sheet(shape("b", bar, SEA, Optional.empty(), bare)))
                 .count();
-        for (Underlay u : List.of(Underlay.EDGE, Underlay.ZIGZAG)) {
+        for (Underlay u : Underlay.values()) {
+            if (u == Underlay.CROSSING) {
+                continue;
+            }
             StitchPattern with =
                     StitchPlan.of(sheet(shape("b", bar, SEA, Optional.empty(), bare.withUnderlay(List.of(u)))));
-            assertThat(with.count()).as(u.toString()).isGreaterThan(without + 40);
+            assertThat(with.count()).as(u.toString()).isGreaterThan(without + 20);
             Box extent = with.extent().orElseThrow();
             assertThat(extent.height()).isCloseTo(5.2, within(0.15));
         }
