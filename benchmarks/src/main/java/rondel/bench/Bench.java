@@ -42,6 +42,7 @@ public final class Bench {
         sets.put("gang", GangOfCopies::rows);
         sets.put("cut", CuttingDrawings::rows);
         sets.put("travel", Travelling::rows);
+        sets.put("stitch", SewingShapes::rows);
         sets.put("marks", FindingMarks::rows);
         sets.put("hand-off", HandOffOfSheets::rows);
         sets.put("publish", PublishingThroughFaults::rows);

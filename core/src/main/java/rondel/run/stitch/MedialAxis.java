@@ -26,6 +26,9 @@ final class MedialAxis {
 
     private static final int MOST_SAMPLES = 6000;
 
+    /** What is wide needs no finer places than this. */
+    private static final double SAMPLES_TO_THE_WIDTH = 9;
+
     /** A branch that is no longer than this share of the width where it begins leads into a corner. */
     private static final double CORNER = 1.5;
 
@@ -58,7 +61,8 @@ final class MedialAxis {
     }
 
     static MedialAxis of(Polygon polygon) {
-        double step = Math.max(SAMPLED, polygon.getLength() / MOST_SAMPLES);
+        double width = 2 * polygon.getArea() / polygon.getLength();
+        double step = Math.max(Math.max(SAMPLED, width / SAMPLES_TO_THE_WIDTH), polygon.getLength() / MOST_SAMPLES);
         Geometry dense = Densifier.densify(polygon, step);
         VoronoiDiagramBuilder voronoi = new VoronoiDiagramBuilder();
         voronoi.setSites(dense);

@@ -88,7 +88,8 @@ final class PartsToSew {
                             drawn.outline().transformed(own),
                             drawn.rule(),
                             area,
-                            settings.thread().orElseGet(() -> threadOf(drawn.fill()))),
+                            settings.thread().orElseGet(() -> threadOf(drawn.fill())),
+                            e instanceof TextElement),
                     false);
         }
         if (line && (settings.parts() != Parts.FILL || runs)) {
@@ -115,13 +116,15 @@ final class PartsToSew {
                                 StrokeOutline.of(drawn.outline(), drawn.line().orElseThrow(), own),
                                 FillRule.NON_ZERO,
                                 true,
-                                colour)
-                        : new StitchedElement.Shape(drawn.outline().transformed(own), drawn.rule(), false, colour),
+                                colour,
+                                false)
+                        : new StitchedElement.Shape(
+                                drawn.outline().transformed(own), drawn.rule(), false, colour, false),
                 true);
     }
 
     private void part(Element e, StitchSettings settings, StitchedElement.Shape shape, boolean line) {
-        found.add(new PartToSew(new SewnPart(path, line), settings, shape, e instanceof TextElement));
+        found.add(new PartToSew(new SewnPart(path, line), settings, shape));
     }
 
     private static Rgba threadOf(Paint paint) {

@@ -26,6 +26,9 @@ final class SatinColumn {
 
     private static final double SHORT = 0.3;
 
+    /** Middle lines are looked at so much finer than stitches lie apart: in bends they lie as near as the outer side needs. */
+    private static final double FINER = 6;
+
     /** Longer stitches are split, in mm, and at which shares of them, one after another, so that no furrow shows. */
     private static final double SPLIT = 6.8;
 
@@ -69,27 +72,32 @@ final class SatinColumn {
      *  @param endsInTip whether the shape ends where the branch does, so that stitches go on to its tip
      *  @return where the needle goes down, from the first node to the last */
     List<Point> along(List<MedialAxis.Node> branch, boolean beginsInTip, boolean endsInTip) {
-        Ribs ribs = new Ribs(branch, middle(branch, beginsInTip, endsInTip), spacing / 2);
+        Ribs ribs = new Ribs(branch, middle(branch, beginsInTip, endsInTip), spacing / FINER);
         List<Point> places = new ArrayList<>();
+        Optional<Rib> before = Optional.empty();
         List<Point> sides = new ArrayList<>(List.of(Point.ORIGIN, Point.ORIGIN));
-        boolean any = false;
+        int number = 0;
         for (int i = 0; i < ribs.centres.size(); i++) {
-            int side = i % 2;
-            Optional<Point> found = ribs.end(i, side, beyond);
-            if (found.isEmpty()) {
+            Optional<Rib> found = ribs.rib(i);
+            boolean last = i == ribs.centres.size() - 1;
+            if (found.isEmpty()
+                    || !last && before.isPresent() && before.get().goneTo(found.get()) < (spacing - ribs.step) / 2) {
                 continue;
             }
-            Point centre = ribs.centres.get(i);
-            Point at = found.get();
-            boolean tight = any && sides.get(side).distanceTo(at) < TIGHT && i / 2 % 2 == 1;
+            before = found;
+            int side = number % 2;
+            Point centre = found.get().centre();
+            Point at = found.get().end(side, beyond);
+            boolean tight = number > 1 && sides.get(side).distanceTo(at) < TIGHT && number / 2 % 2 == 1;
             sides.set(side, at);
-            any = true;
-            Point down =
-                    tight ? centre.plus((at.x() - centre.x()) * (1 - SHORT), (at.y() - centre.y()) * (1 - SHORT)) : at;
+            Point down = tight
+                    ? centre.plus((at.x() - centre.x()) * (1 - SHORT), (at.y() - centre.y()) * (1 - SHORT))
+                    : at;
             if (places.isEmpty() || places.getLast().distanceTo(down) >= RunningStitch.SHORTEST - 1e-9) {
-                split(places, down, i);
+                split(places, down, number);
                 places.add(down);
             }
+            number++;
         }
         return places;
     }
@@ -107,7 +115,7 @@ final class SatinColumn {
         Ribs ribs = new Ribs(branch, middle(branch, false, false), EDGE_LENGTH);
         List<Point> places = new ArrayList<>();
         for (int i = 0; i < ribs.centres.size(); i++) {
-            ribs.end(i, side, -INSET).ifPresent(places::add);
+            ribs.rib(i).ifPresent(r -> places.add(r.end(side, -INSET)));
         }
         return places;
     }
@@ -117,10 +125,11 @@ final class SatinColumn {
         Ribs ribs = new Ribs(branch, middle(branch, false, false), ZIGZAG / 2);
         List<Point> places = new ArrayList<>();
         for (int i = 0; i < ribs.centres.size(); i++) {
-            Optional<Point> end = ribs.end(i, i % 2, -INSET);
-            if (end.isPresent()) {
-                split(places, end.get(), i);
-                places.add(end.get());
+            Optional<Rib> rib = ribs.rib(i);
+            if (rib.isPresent()) {
+                Point end = rib.get().end(i % 2, -INSET);
+                split(places, end, i);
+                places.add(end);
             }
         }
         return places;
@@ -131,6 +140,7 @@ final class SatinColumn {
 
         private final List<MedialAxis.Node> branch;
         private final List<Point> centres;
+        private final double[] radii;
         private final double step;
 
         Ribs(List<MedialAxis.Node> branch, List<Point> middle, double step) {
@@ -138,25 +148,75 @@ final class SatinColumn {
             this.step = step;
             Polyline line = new Polyline(middle);
             this.centres = line.parted((int) Math.max(2, Math.round(line.length() / step)));
+            this.radii = radii();
         }
 
-        /** The end of one on one side.
-         *
-         * @param over how far it reaches over the edge, or stays inside
-         * @return nothing where the middle line has no direction */
-        Optional<Point> end(int i, int side, double over) {
-            double radius = radius(branch, centres.get(i));
+        /** How far the boundary is from each place: as far as from the node that is nearest to it, which comes no sooner than the one before. */
+        private double[] radii() {
+            double[] found = new double[centres.size()];
+            int node = 0;
+            for (int i = 0; i < found.length; i++) {
+                Point p = centres.get(i);
+                while (node + 1 < branch.size()
+                        && branch.get(node + 1).at().distanceTo(p)
+                                <= branch.get(node).at().distanceTo(p)) {
+                    node++;
+                }
+                found[i] = branch.get(node).radius();
+            }
+            return found;
+        }
+
+        /** A place along the line; around and on where it is closed. */
+        private Point at(int i) {
+            int last = centres.size() - 1;
+            boolean closed = branch.getFirst() == branch.getLast();
+            return centres.get(closed ? Math.floorMod(i, last) : Math.clamp(i, 0, last));
+        }
+
+        /** @return nothing where the middle line has no direction */
+        Optional<Rib> rib(int i) {
+            double radius = radii[i];
             int reach = (int) Math.max(1, Math.round(SMOOTH * radius / step));
-            Point a = centres.get(Math.max(0, i - reach));
-            Point b = centres.get(Math.min(centres.size() - 1, i + reach));
+            Point a = at(i - reach);
+            Point b = at(i + reach);
             double far = a.distanceTo(b);
             if (far == 0) {
                 return Optional.empty();
             }
-            double nx = (side == 0 ? 1 : -1) * -(b.y() - a.y()) / far;
-            double ny = (side == 0 ? 1 : -1) * (b.x() - a.x()) / far;
-            double wide = Math.max(0, toEdge(centres.get(i), nx, ny, Math.min(most, radius * FAR + 0.3)) + over);
-            return Optional.of(centres.get(i).plus(nx * wide, ny * wide));
+            double nx = -(b.y() - a.y()) / far;
+            double ny = (b.x() - a.x()) / far;
+            double room = Math.min(most, radius * FAR + 0.3);
+            return Optional.of(new Rib(
+                    centres.get(i),
+                    nx,
+                    ny,
+                    toEdge(centres.get(i), nx, ny, room),
+                    toEdge(centres.get(i), -nx, -ny, room)));
+        }
+    }
+
+    /** From a place on a middle line straight to both sides, each so far. */
+    private record Rib(Point centre, double nx, double ny, double left, double right) {
+
+        /** @param over how far it reaches over the edge, or stays inside */
+        Point end(int side, double over) {
+            double wide = Math.max(0, (side == 0 ? left : right) + over);
+            double way = side == 0 ? wide : -wide;
+            return centre.plus(nx * way, ny * way);
+        }
+
+        /** How far the ends of the next one are from those of this, on the side where it is farther. */
+        double goneTo(Rib next) {
+            double far = centre.distanceTo(next.centre);
+            // Where the width leaps, as at a junction, the way along the edge is not the way along the column.
+            double most = 2.5 * far;
+            return Math.max(
+                    far, Math.min(most, Math.max(gone(next, 0), gone(next, 1))));
+        }
+
+        private double gone(Rib next, int side) {
+            return end(side, 0).distanceTo(next.end(side, 0));
         }
     }
 
@@ -174,19 +234,6 @@ final class SatinColumn {
             }
         }
         return least;
-    }
-
-    private static double radius(List<MedialAxis.Node> branch, Point at) {
-        double best = Double.POSITIVE_INFINITY;
-        double radius = 0;
-        for (MedialAxis.Node n : branch) {
-            double far = n.at().distanceTo(at);
-            if (far < best) {
-                best = far;
-                radius = n.radius();
-            }
-        }
-        return radius;
     }
 
     /** The middle line without its zigzags, to the tips of the shape. */

@@ -107,8 +107,8 @@ public final class StitchChecks implements Check {
             }
             boolean fills = p.shape().filled() && p.settings().kind() != Kind.RUNNING;
             if (fills) {
-                BareSpot.largest(p.shape().outline().toShape(p.shape().rule()), own)
-                        .filter(s -> s.side() > BareSpot.SEEN)
+                BareCloth.of(p.shape().outline().toShape(p.shape().rule()), own)
+                        .filter(s -> s.side() > BareCloth.SEEN)
                         .ifPresent(s -> found.add(about(
                                 Severity.WARNING,
                                 "stitchGap",
@@ -117,7 +117,7 @@ public final class StitchChecks implements Check {
                                 PatternFindings.mm(s.at().x()),
                                 PatternFindings.mm(s.at().y()))));
             }
-            if (p.text()) {
+            if (p.shape().letters()) {
                 double tall = lettersTall(p.shape().outline());
                 if (tall < SMALLEST_LETTERS) {
                     found.add(about(

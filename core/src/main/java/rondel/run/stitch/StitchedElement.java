@@ -36,6 +36,11 @@ final class StitchedElement {
 
     private static final int HEAPED_CELLS = 4;
 
+    /** Satin that leaves a larger share bare is given up; letters are better in satin even so. */
+    private static final double MOST_BARE = 0.03;
+
+    private static final double MOST_BARE_OF_LETTERS = 0.1;
+
     private static final double UNDER_LENGTH = 2;
     private static final double CROSSING_SPACING = 2.2;
     private static final double CROSSING_LENGTH = 3;
@@ -52,8 +57,9 @@ final class StitchedElement {
     /** A shape to be stitched.
      *
      * @param outline on the sheet
-     * @param filled whether its area is, else its line */
-    record Shape(Outline outline, FillRule rule, boolean filled, Rgba colour) {}
+     * @param filled whether its area is, else its line
+     * @param letters whether it is lettering */
+    record Shape(Outline outline, FillRule rule, boolean filled, Rgba colour, boolean letters) {}
 
     /** What is sewn of a shape.
      *
@@ -125,12 +131,12 @@ final class StitchedElement {
 
     private List<List<Point>> filled(Shape shape, Geometry area) {
         List<List<Point>> all = new ArrayList<>();
-        LetterOrder.of(parts(area), shape.outline(), settings.letters()).forEach(p -> polygon(p, all));
+        LetterOrder.of(parts(area), shape.outline(), settings.letters()).forEach(p -> polygon(p, shape.letters(), all));
         return all;
     }
 
-    private void polygon(Polygon polygon, List<List<Point>> all) {
-        if (settings.kind() != StitchSettings.Kind.FILL && satin(polygon, all)) {
+    private void polygon(Polygon polygon, boolean letters, List<List<Point>> all) {
+        if (settings.kind() != StitchSettings.Kind.FILL && satin(polygon, letters, all)) {
             return;
         }
         if (settings.underlay().contains(StitchSettings.Underlay.EDGE)) {
@@ -149,7 +155,7 @@ final class StitchedElement {
     }
 
     /** Whether a shape is narrow enough for satin, and was sewn so. */
-    private boolean satin(Polygon polygon, List<List<Point>> all) {
+    private boolean satin(Polygon polygon, boolean letters, List<List<Point>> all) {
         // What is much wider all over need not be looked at closely: no middle line of it is near both sides.
         double widest = settings.kind() == StitchSettings.Kind.SATIN ? SatinShape.WIDEST_SPLIT : SatinShape.WIDEST;
         if (!polygon.buffer(-widest / 2).isEmpty()) {
@@ -162,7 +168,7 @@ final class StitchedElement {
         SatinColumn column = new SatinColumn(polygon, settings.spacing(), compensation / 2, widest);
         List<Point> thread = SatinShape.over(axis, column, settings.underlay(), last(all));
         boolean chosen = settings.kind() == StitchSettings.Kind.SATIN;
-        if (thread.size() < 3 || !chosen && !covers(polygon, thread)) {
+        if (thread.size() < 3 || !chosen && !covers(polygon, thread, letters)) {
             return false;
         }
         all.add(thread);
@@ -170,13 +176,13 @@ final class StitchedElement {
     }
 
     /** Whether satin leaves no bare spot, and does not heap up where many branches meet: else rows are better. */
-    private static boolean covers(Polygon polygon, List<Point> thread) {
+    private static boolean covers(Polygon polygon, List<Point> thread, boolean letter) {
         List<Stitch> stitches = thread.stream().map(Stitch::sewn).toList();
         ThreadDensity density = new ThreadDensity();
         density.add(stitches);
         return density.over(HEAPED) < HEAPED_CELLS
-                && BareSpot.largest(new ShapeWriter().toShape(polygon), stitches)
-                        .filter(s -> s.side() > BareSpot.SEEN)
+                && BareCloth.of(new ShapeWriter().toShape(polygon), stitches)
+                        .filter(b -> b.side() > BareCloth.SEEN || b.share() > (letter ? MOST_BARE_OF_LETTERS : MOST_BARE))
                         .isEmpty();
     }
 

@@ -15,11 +15,12 @@ import java.util.Optional;
 import rondel.geometry.Point;
 import rondel.progress.Cancellation;
 
-/** The largest square of cloth that is seen through a fill, found on a picture of it (the largest square in a bitmap by dynamic programming).
+/** What of a shape is not covered, found on a picture of it.
  *
- * @param at its middle
- * @param side in mm */
-record BareSpot(Point at, double side) {
+ * @param share of its area that is bare
+ * @param at the middle of the largest square of cloth that is seen (by dynamic programming over a bitmap)
+ * @param side of that square, in mm */
+record BareCloth(double share, Point at, double side) {
 
     /** Pixels per mm: a thread is four of them. */
     private static final double SCALE = 10;
@@ -29,15 +30,26 @@ record BareSpot(Point at, double side) {
 
     private static final int MOST_PIXELS = 9_000_000;
 
-    /** @return nothing where the shape is all covered, or is larger than can be looked at */
-    static Optional<BareSpot> largest(Shape shape, List<Stitch> stitches) {
+    /** @return nothing where the shape is larger than can be looked at */
+    static Optional<BareCloth> of(Shape shape, List<Stitch> stitches) {
         Rectangle2D box = shape.getBounds2D();
         int w = (int) Math.ceil(box.getWidth() * SCALE) + 2;
         int h = (int) Math.ceil(box.getHeight() * SCALE) + 2;
         if (box.isEmpty() || (long) w * h > MOST_PIXELS) {
             return Optional.empty();
         }
-        byte[] bare = bare(shape, stitches, box, w, h);
+        BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.transform(new AffineTransform(SCALE, 0, 0, SCALE, -box.getX() * SCALE, -box.getY() * SCALE));
+        g.setColor(Color.WHITE);
+        g.fill(shape);
+        // A byte for each pixel, which is not 0 where cloth is seen inside of the shape.
+        byte[] bare = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+        int all = seen(bare);
+        threads(g, stitches);
+        g.dispose();
+        double share = all == 0 ? 0 : (double) seen(bare) / all;
         int best = 0;
         int atX = 0;
         int atY = 0;
@@ -56,18 +68,20 @@ record BareSpot(Point at, double side) {
                 }
             }
         }
-        Point middle = new Point(box.getX() + (atX - best / 2.0) / SCALE, box.getY() + (atY + 1 - best / 2.0) / SCALE);
-        return best == 0 ? Optional.empty() : Optional.of(new BareSpot(middle, best / SCALE));
+        Point middle =
+                new Point(box.getX() + (atX - best / 2.0) / SCALE, box.getY() + (atY + 1 - best / 2.0) / SCALE);
+        return Optional.of(new BareCloth(share, middle, best / SCALE));
     }
 
-    /** A byte for each pixel, which is not 0 where cloth is seen inside of the shape. */
-    private static byte[] bare(Shape shape, List<Stitch> stitches, Rectangle2D box, int w, int h) {
-        BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_BYTE_GRAY);
-        Graphics2D g = image.createGraphics();
-        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-        g.transform(new AffineTransform(SCALE, 0, 0, SCALE, -box.getX() * SCALE, -box.getY() * SCALE));
-        g.setColor(Color.WHITE);
-        g.fill(shape);
+    private static int seen(byte[] pixels) {
+        int seen = 0;
+        for (byte b : pixels) {
+            seen += b == 0 ? 0 : 1;
+        }
+        return seen;
+    }
+
+    private static void threads(Graphics2D g, List<Stitch> stitches) {
         g.setColor(Color.BLACK);
         g.setStroke(new BasicStroke((float) StitchPlan.THREAD, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
         for (int i = 1; i < stitches.size(); i++) {
@@ -77,7 +91,5 @@ record BareSpot(Point at, double side) {
                 g.draw(new Line2D.Double(a.x(), a.y(), b.x(), b.y()));
             }
         }
-        g.dispose();
-        return ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
     }
 }
