@@ -7,7 +7,6 @@ import java.awt.geom.Line2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -26,6 +25,8 @@ import rondel.job.Role;
 import rondel.job.ShapeElement;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
+import rondel.job.StitchSettings;
+import rondel.job.StitchSettings.Kind;
 import rondel.job.Traits;
 import rondel.run.stitch.Stitch;
 import rondel.run.stitch.StitchPattern;
@@ -35,7 +36,8 @@ import rondel.run.stitch.StitchPlan;
 final class SewingShapes {
 
     private static final double AIM = 4;
-    private static final int RUNS = 5;
+    private static final int RUNS = 12;
+    private static final int STITCHES = 10_000;
     private static final double ROWS = 0.4;
     private static final double LENGTH = 3.5;
     private static final double PIXELS = 20;
@@ -44,51 +46,53 @@ final class SewingShapes {
 
     static List<Bench.Row> rows() {
         List<Outline> shapes = shapes();
-        double ours = Double.POSITIVE_INFINITY;
-        double peer = Double.POSITIVE_INFINITY;
-        long sewn = 0;
-        long hatched = 0;
-        for (int i = 0; i < RUNS; i++) {
-            long start = System.nanoTime();
-            sewn = 0;
-            for (Outline o : shapes) {
-                sewn += StitchPlan.of(sheet(o)).count();
-            }
-            ours = Math.min(ours, (System.nanoTime() - start) / 1e6);
-            start = System.nanoTime();
-            hatched = 0;
-            for (Outline o : shapes) {
-                hatched += hatch(o).size();
-            }
-            peer = Math.min(peer, (System.nanoTime() - start) / 1e6);
-        }
-        if (Boolean.getBoolean("rondel.each")) {
-            for (int i = 0; i < shapes.size(); i++) {
-                Outline o = shapes.get(i);
-                long t = System.nanoTime();
-                int n = StitchPlan.of(sheet(o)).count();
-                double ms = (System.nanoTime() - t) / 1e6;
-                System.out.printf("shape %d at %d: %d stitches %.1f ms, covered %.3f%n", i % 8, i / 8, n, ms, covered(o));
-            }
-        }
+        Speed rows = speed(shapes, Kind.FILL);
+        Speed usual = speed(shapes, Kind.AUTO);
         double least = 1;
         for (Outline o : shapes) {
             least = Math.min(least, covered(o));
         }
         return List.of(
-                new Bench.Row(
-                        String.format(Locale.ROOT, "%d shapes, ms for 10,000 stitches / of a plain hatch", shapes.size()),
-                        ours / sewn * 10_000,
-                        peer / hatched * 10_000,
-                        AIM),
+                rows.row(shapes.size() + " shapes in rows"),
+                usual.row(shapes.size() + " shapes, by their shape in rows or satin"),
                 // At least 97 % of the least covered one: its bare share against 3 %.
                 new Bench.Row("bare share of the shape that is covered least, in % / 3 %", 100 * (1 - least), 3, 1));
     }
 
-    private static Sheet sheet(Outline o) {
+    /** Times for 10,000 stitches, in ms. */
+    private record Speed(double ours, double peer) {
+        Bench.Row row(String what) {
+            return new Bench.Row(what + ", ms for 10,000 stitches / of a plain hatch", ours, peer, AIM);
+        }
+    }
+
+    private static Speed speed(List<Outline> shapes, Kind kind) {
+        double ours = Double.POSITIVE_INFINITY;
+        double peer = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < RUNS; i++) {
+            long start = System.nanoTime();
+            long sewn = 0;
+            for (Outline o : shapes) {
+                sewn += StitchPlan.of(sheet(o, kind)).count();
+            }
+            ours = Math.min(ours, (System.nanoTime() - start) / 1e6 / sewn * STITCHES);
+            start = System.nanoTime();
+            long hatched = 0;
+            for (Outline o : shapes) {
+                hatched += hatch(o).size();
+            }
+            peer = Math.min(peer, (System.nanoTime() - start) / 1e6 / hatched * STITCHES);
+        }
+        return new Speed(ours, peer);
+    }
+
+    private static Sheet sheet(Outline o, Kind kind) {
         return Sheet.of(new SheetId("s"), "Hoop", 100, 100)
                 .withElements(List.of(new ShapeElement(
-                        Traits.named("shape").withId(new ElementId("shape")).withRole(Role.STITCH),
+                        Traits.named("shape")
+                                .withId(new ElementId("shape"))
+                                .withRole(Role.STITCH)
+                                .withStitch(Optional.of(StitchSettings.USUAL.withKind(kind))),
                         o,
                         FillRule.NON_ZERO,
                         Paint.solid(new Rgba(0x1f, 0x6f, 0x6b, 255)),
@@ -199,7 +203,7 @@ final class SewingShapes {
         long all = white(image);
         g.setColor(java.awt.Color.BLACK);
         g.setStroke(new BasicStroke((float) StitchPlan.THREAD, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
-        StitchPattern pattern = StitchPlan.of(sheet(o));
+        StitchPattern pattern = StitchPlan.of(sheet(o, Kind.AUTO));
         Point before = Point.ORIGIN;
         for (Stitch s : pattern.stitches()) {
             if (s.move() == Stitch.Move.SEW) {

@@ -68,8 +68,7 @@ record BareCloth(double share, Point at, double side) {
                 }
             }
         }
-        Point middle =
-                new Point(box.getX() + (atX - best / 2.0) / SCALE, box.getY() + (atY + 1 - best / 2.0) / SCALE);
+        Point middle = new Point(box.getX() + (atX - best / 2.0) / SCALE, box.getY() + (atY + 1 - best / 2.0) / SCALE);
         return Optional.of(new BareCloth(share, middle, best / SCALE));
     }
 

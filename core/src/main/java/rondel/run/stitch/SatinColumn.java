@@ -90,9 +90,8 @@ final class SatinColumn {
             Point at = found.get().end(side, beyond);
             boolean tight = number > 1 && sides.get(side).distanceTo(at) < TIGHT && number / 2 % 2 == 1;
             sides.set(side, at);
-            Point down = tight
-                    ? centre.plus((at.x() - centre.x()) * (1 - SHORT), (at.y() - centre.y()) * (1 - SHORT))
-                    : at;
+            Point down =
+                    tight ? centre.plus((at.x() - centre.x()) * (1 - SHORT), (at.y() - centre.y()) * (1 - SHORT)) : at;
             if (places.isEmpty() || places.getLast().distanceTo(down) >= RunningStitch.SHORTEST - 1e-9) {
                 split(places, down, number);
                 places.add(down);
@@ -211,8 +210,7 @@ final class SatinColumn {
             double far = centre.distanceTo(next.centre);
             // Where the width leaps, as at a junction, the way along the edge is not the way along the column.
             double most = 2.5 * far;
-            return Math.max(
-                    far, Math.min(most, Math.max(gone(next, 0), gone(next, 1))));
+            return Math.max(far, Math.min(most, Math.max(gone(next, 0), gone(next, 1))));
         }
 
         private double gone(Rib next, int side) {

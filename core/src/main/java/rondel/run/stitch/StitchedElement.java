@@ -78,8 +78,7 @@ final class StitchedElement {
             List<List<Point>> lines = lined(shape);
             return new Sewn(lines, lineArea(lines));
         }
-        Geometry area = FlatArea.of(
-                Overlay.of(List.of(new Operand(shape.outline(), shape.rule()))).unite(), FLATNESS);
+        Geometry area = area(shape);
         return new Sewn(filled(shape, area), area.buffer(compensation + StitchPlan.THREAD, 2));
     }
 
@@ -112,6 +111,18 @@ final class StitchedElement {
         }
         all.removeIf(line -> line.size() < 2);
         return all;
+    }
+
+    /** What lies inside: of one contour that does not cross itself as it is, else united. */
+    private static Geometry area(Shape shape) {
+        if (Contour.of(shape.outline()).size() == 1) {
+            Geometry plain = FlatArea.of(shape.outline(), FLATNESS);
+            if (!plain.isEmpty() && plain.isValid()) {
+                return plain;
+            }
+        }
+        return FlatArea.of(
+                Overlay.of(List.of(new Operand(shape.outline(), shape.rule()))).unite(), FLATNESS);
     }
 
     private static Geometry lineArea(List<List<Point>> lines) {
@@ -182,7 +193,8 @@ final class StitchedElement {
         density.add(stitches);
         return density.over(HEAPED) < HEAPED_CELLS
                 && BareCloth.of(new ShapeWriter().toShape(polygon), stitches)
-                        .filter(b -> b.side() > BareCloth.SEEN || b.share() > (letter ? MOST_BARE_OF_LETTERS : MOST_BARE))
+                        .filter(b ->
+                                b.side() > BareCloth.SEEN || b.share() > (letter ? MOST_BARE_OF_LETTERS : MOST_BARE))
                         .isEmpty();
     }
 
