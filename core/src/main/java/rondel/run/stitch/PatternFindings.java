@@ -32,10 +32,11 @@ public final class PatternFindings {
     /** Threads nearer than this look the same side by side (OKLab). */
     private static final double ALIKE = 0.03;
 
-    /** From so many layers of thread on needles break: within one thing, and of all that lies over each other. */
-    private static final double MOST_LAYERS = 4.5;
+    /** From so many layers of thread on needles break: within one thing, and of all that lies over each other. Satin by itself has two, three where
+     *  its branches meet. */
+    private static final double MOST_LAYERS = 6;
 
-    private static final double MOST_LAYERS_IN_ALL = 6.5;
+    private static final double MOST_LAYERS_IN_ALL = 7.5;
 
     /** So many square millimetres of it are no accident. */
     private static final int DENSE_CELLS = 4;

@@ -29,6 +29,9 @@ final class SatinColumn {
     /** Middle lines are looked at so much finer than stitches lie apart: in bends they lie as near as the outer side needs. */
     private static final double FINER = 6;
 
+    /** So much denser than in the middle stitches lie at most, for the sake of the outer side. */
+    private static final double MOST_FANNED = 1.5;
+
     /** Longer stitches are split, in mm, and at which shares of them, one after another, so that no furrow shows. */
     private static final double SPLIT = 6.8;
 
@@ -209,7 +212,7 @@ final class SatinColumn {
         double goneTo(Rib next) {
             double far = centre.distanceTo(next.centre);
             // Where the width leaps, as at a junction, the way along the edge is not the way along the column.
-            double most = 2.5 * far;
+            double most = MOST_FANNED * far;
             return Math.max(far, Math.min(most, Math.max(gone(next, 0), gone(next, 1))));
         }
 
