@@ -26,6 +26,9 @@ final class MedialAxis {
 
     private static final int MOST_SAMPLES = 6000;
 
+    /** Places of the boundary that are nearer than this are one, in mm. */
+    private static final double SAME = 0.01;
+
     /** What is wide needs no finer places than this. */
     private static final double SAMPLES_TO_THE_WIDTH = 9;
 
@@ -66,6 +69,8 @@ final class MedialAxis {
         Geometry dense = Densifier.densify(polygon, step);
         VoronoiDiagramBuilder voronoi = new VoronoiDiagramBuilder();
         voronoi.setSites(dense);
+        // Sites that nearly coincide make cells without area, which JTS refuses.
+        voronoi.setTolerance(SAME);
         // Not clipped to a frame: that would be an overlay of cells whose corners nearly meet.
         Geometry cells = polygon.getFactory()
                 .buildGeometry(voronoi.getSubdivision().getVoronoiCellPolygons(polygon.getFactory()));

@@ -115,4 +115,24 @@ class SatinShapeTest {
                 (Polygon) FACTORY.createPoint(new Coordinate(0, 0)).buffer(10));
         assertThat(SatinShape.suits(disc, SatinShape.WIDEST)).isFalse();
     }
+
+    @Test
+    void placesOfABoundaryThatNearlyCoincideAreNoReasonToFail() {
+        for (long seed = 1; seed <= 60; seed++) {
+            java.util.Random random = new java.util.Random(seed);
+            List<Coordinate> ring = new ArrayList<>();
+            for (int i = 0; i < 24; i++) {
+                double angle = 2 * Math.PI * i / 24;
+                double far = 4 + 2 * random.nextDouble();
+                Coordinate c = new Coordinate(far * Math.cos(angle), 0.3 * far * Math.sin(angle));
+                ring.add(c);
+                ring.add(new Coordinate(c.x + 1e-7 * random.nextDouble(), c.y + 1e-7 * random.nextDouble()));
+            }
+            ring.add(ring.getFirst().copy());
+            Polygon polygon = FACTORY.createPolygon(ring.toArray(Coordinate[]::new));
+            if (polygon.isValid()) {
+                assertThat(MedialAxis.of(polygon).length()).as("seed " + seed).isGreaterThan(3);
+            }
+        }
+    }
 }

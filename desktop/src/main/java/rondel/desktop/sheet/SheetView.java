@@ -20,7 +20,9 @@ import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Guide;
+import rondel.job.Hoop;
 import rondel.job.Job;
+import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.words.Words;
 
@@ -336,7 +338,16 @@ public final class SheetView extends Region {
         neighbours.show(desk.bench().job(), desk.bench().sheet(), viewport, picture.density(), beside);
         emptySlots.show(desk.bench().sheet(), viewport);
         lines.show(shown.sheet(), viewport);
-        veil.show(desk.bench().sheet(), viewport, getWidth(), getHeight());
+        Sheet sheet = desk.bench().sheet();
+        boolean round = desk.bench()
+                .job()
+                .run()
+                .of(sheet.id())
+                .sewn()
+                .hoop()
+                .filter(Hoop::round)
+                .isPresent();
+        veil.show(sheet, round, viewport, getWidth(), getHeight());
         showGuides();
         markLayer.show(lines.isVisible() ? marks : List.of(), viewport);
         across.show(viewport, desk.bench().job().unit(), getWidth());

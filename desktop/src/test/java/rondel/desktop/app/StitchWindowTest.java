@@ -217,6 +217,11 @@ class StitchWindowTest extends BenchFixture {
         calm();
         assertThat(sewn().pattern().extent().orElseThrow().centre().x()).isCloseTo(45, within(0.3));
         assertThat(codes()).doesNotContain("outsideHoop");
+        run("stageCompose");
+        calm();
+        assertThat(lookup("#round-hoop").query().isVisible()).isTrue();
+        run("stageRun");
+        calm();
         open("hoop");
         assertThat(said("#sew-hoop")).contains("round hoop Round 9 cm");
         choose("#sew-cloth", Cloth.PILE);
