@@ -38,6 +38,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new PlaceCommand(out))
                 .addSubcommand(new InfoCommand(out))
                 .addSubcommand(new ApplyCommand())
+                .addSubcommand(new VersionsCommand(out))
                 .addSubcommand(new OperationsCommand(out))
                 .addSubcommand(new ConvertCommand(out, err))
                 .addSubcommand(new ExportCommand(out, err))

@@ -36,7 +36,9 @@ import rondel.desktop.dialog.SideBySideDialog;
 import rondel.desktop.dialog.SpacingDialog;
 import rondel.desktop.dialog.StopsDialog;
 import rondel.desktop.dialog.ThingDialog;
+import rondel.desktop.dialog.VersionsDialog;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.files.VersionPictures;
 import rondel.desktop.gang.DesignDialog;
 import rondel.desktop.gang.FoldDialog;
 import rondel.desktop.gang.NamesDialog;
@@ -47,6 +49,7 @@ import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.reading.OpenQuestions;
 import rondel.formats.reading.ReadingChoice;
+import rondel.formats.versions.Version;
 import rondel.geometry.Box;
 import rondel.handoff.ledger.LedgerEntry;
 import rondel.job.Design;
@@ -122,6 +125,11 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Window
     @Override
     public Optional<SewingThread> thread(Optional<Rgba> colour) {
         return answered(() -> new RunDialogs(owner.get()).thread(colour));
+    }
+
+    @Override
+    public Optional<Version> version(List<Version> versions, VersionPictures pictures) {
+        return answered(() -> new VersionsDialog(versions, pictures).ask(owner.get()));
     }
 
     @Override

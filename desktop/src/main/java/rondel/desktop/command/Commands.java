@@ -67,6 +67,8 @@ public final class Commands {
         add("quit", always(), files::quit);
         add("save", always(), files::save);
         add("saveAs", always(), files::saveAs);
+        add("versions", () -> desk.bench().file().isPresent(), files::versions);
+        add("versionsBeside", () -> desk.bench().file().isPresent(), files::moveVersions);
         add("place", always(), files.artwork()::place);
         add("fillIn", always(), files.artwork()::fillIn);
         add("shelve", this::anySelected, shelf::shelve);

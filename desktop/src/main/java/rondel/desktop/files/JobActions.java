@@ -15,7 +15,10 @@ import rondel.desktop.model.Bench;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.artwork.ArtworkKind;
 import rondel.formats.files.FileName;
+import rondel.formats.job.JobFile;
 import rondel.formats.reading.ArtworkReader;
+import rondel.formats.versions.Version;
+import rondel.formats.versions.VersionStore;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -218,14 +221,59 @@ public final class JobActions {
         Optional<HeldFile> before = held;
         progress.runFile(
                 Words.of("progress.saving", file.getFileName()),
-                () -> HeldFile.saved(job, file, before, desk.pictures()),
-                now -> {
-                    hold(Optional.of(now));
+                () -> KeptSave.of(job, file, before, desk.pictures()),
+                kept -> {
+                    hold(Optional.of(kept.file()));
                     desk.bench().savedAs(file, job);
                     windows.used(file, job.title());
                     desk.notices().say(Words.of("notice.saved", file.getFileName()));
+                    kept.problem().ifPresent(desk.notices()::refuse);
                     then.run();
                 });
+    }
+
+    /** Shows what was saved of the job before, to be compared with it and opened. */
+    public void versions() {
+        Optional<Path> file = desk.bench().file();
+        if (file.isEmpty()) {
+            desk.notices().refuse(Words.of("versions.notSaved"));
+            return;
+        }
+        VersionStore store = VersionStore.of(file.get());
+        progress.runFile(Words.of("progress.versions"), store::all, all -> {
+            if (all.isEmpty()) {
+                desk.notices().refuse(Words.of("versions.none", file.get().getFileName()));
+            } else {
+                VersionPictures pictures =
+                        new VersionPictures(desk.bench().job(), desk.bench().sheet(), desk.pictures(), desk.workers());
+                questions.version(all, pictures).ifPresent(this::openVersion);
+            }
+        });
+    }
+
+    /** Opens an earlier version as a job that has no file yet. */
+    private void openVersion(Version version) {
+        elsewhere(a -> a.progress.runFile(
+                Words.of("progress.opening", version.file().getFileName()),
+                () -> JobFile.read(version.file()),
+                a::openWithoutFile));
+    }
+
+    /** Keeps versions beside the job, or in the person's own folder again. */
+    public void moveVersions() {
+        desk.bench()
+                .file()
+                .ifPresentOrElse(
+                        f -> progress.runFile(
+                                Words.of("progress.versions"),
+                                () -> {
+                                    VersionStore store = VersionStore.of(f);
+                                    store.keepBeside(!store.isBeside());
+                                    return store.isBeside();
+                                },
+                                beside -> desk.notices()
+                                        .say(Words.of(beside ? "versions.nowBeside" : "versions.nowApart"))),
+                        () -> desk.notices().refuse(Words.of("versions.notSaved")));
     }
 
     /** A job opens; what is dropped on a window fills it; anything else is placed where it is dropped.

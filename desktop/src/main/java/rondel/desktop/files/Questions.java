@@ -20,6 +20,7 @@ import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.reading.OpenQuestions;
 import rondel.formats.reading.ReadingChoice;
+import rondel.formats.versions.Version;
 import rondel.geometry.Box;
 import rondel.job.Job;
 import rondel.job.Paint;
@@ -115,4 +116,9 @@ public interface Questions {
 
     /** Whether work left over from a crash is really to be put away. */
     boolean letGo(String title);
+
+    /** Which of the versions of a job is to be opened.
+     *
+     * @param pictures shows each beside the job as it is */
+    Optional<Version> version(List<Version> versions, VersionPictures pictures);
 }

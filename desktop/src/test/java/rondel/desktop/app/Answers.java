@@ -19,6 +19,7 @@ import rondel.desktop.compose.template.FillInForm;
 import rondel.desktop.compose.thing.ThingForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.files.FileChoices;
+import rondel.desktop.files.VersionPictures;
 import rondel.desktop.gang.DesignDialog;
 import rondel.desktop.gang.planning.NamesModel;
 import rondel.desktop.sheets.GuideForm;
@@ -26,6 +27,7 @@ import rondel.desktop.sheets.SheetForm;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.reading.OpenQuestions;
 import rondel.formats.reading.ReadingChoice;
+import rondel.formats.versions.Version;
 import rondel.gang.copies.DesignContents;
 import rondel.geometry.Box;
 import rondel.handoff.ledger.LedgerEntry;
@@ -74,6 +76,9 @@ final class Answers implements FileChoices, WindowQuestions {
     UnaryOperator<Material> material = UnaryOperator.identity();
     Optional<UnaryOperator<List<MaterialRule>>> materialRules = Optional.empty();
     Path scan;
+    List<Version> offered = List.of();
+    int version = -1;
+    VersionPictures shown;
     Optional<Hoop> hoop = Optional.empty();
     Optional<SewingThread> thread = Optional.empty();
     Optional<double[]> measured = Optional.empty();
@@ -145,6 +150,13 @@ final class Answers implements FileChoices, WindowQuestions {
     @Override
     public Optional<SewingThread> thread(Optional<Rgba> colour) {
         return thread;
+    }
+
+    @Override
+    public Optional<Version> version(List<Version> versions, VersionPictures pictures) {
+        offered = versions;
+        shown = pictures;
+        return version < 0 ? Optional.empty() : Optional.of(versions.get(version));
     }
 
     @Override

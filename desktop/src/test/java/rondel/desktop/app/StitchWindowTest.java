@@ -247,7 +247,7 @@ class StitchWindowTest extends BenchFixture {
     @Test
     void aPassIsSewnOnTheStandInAndWrittenAsATapeThatIsPlacedAgain() throws Exception {
         clickOn("#run-send");
-        for (int i = 0; i < 800 && (i < 10 || window.run().machine().isRunning()); i++) {
+        for (int i = 0; i < 1200 && window.run().machine().log().isEmpty(); i++) {
             Thread.sleep(50);
         }
         calm();

@@ -38,6 +38,11 @@ public final class OwnFolders {
         return state().resolve("stocks.json");
     }
 
+    /** Earlier versions of jobs. */
+    public static Path versions() {
+        return state().resolve("versions");
+    }
+
     /** The person's threads. */
     public static Path threads() {
         return state().resolve("threads.json");

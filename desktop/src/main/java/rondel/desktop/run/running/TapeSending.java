@@ -26,6 +26,7 @@ public final class TapeSending implements MachineRun {
     private final List<String> log = new ArrayList<>();
     private final List<Runnable> listeners = new ArrayList<>();
     private Optional<Running> running = Optional.empty();
+    private boolean starting;
     private Optional<TapeRun.Told> told = Optional.empty();
     private Optional<StandInStitcher> standIn = Optional.empty();
 
@@ -47,7 +48,7 @@ public final class TapeSending implements MachineRun {
 
     @Override
     public boolean isRunning() {
-        return running.isPresent();
+        return starting || running.isPresent();
     }
 
     /** Halted, or waiting for a broken thread to be put in again. */
@@ -119,6 +120,8 @@ public final class TapeSending implements MachineRun {
         SheetId sheet = model.sheet().id();
         model.choose(sewn.get().pass().key());
         String name = sewn.get().pass().name();
+        starting = true;
+        tell();
         Thread.ofVirtual().name("stitcher").start(() -> {
             try {
                 MachineAddress.Port port = to instanceof MachineAddress.Port p
@@ -127,6 +130,7 @@ public final class TapeSending implements MachineRun {
                 TapeRun run = new TapeRun(port.host(), port.port(), t -> Platform.runLater(() -> came(t)));
                 Running now = new Running(sheet, sewn.get(), run);
                 Platform.runLater(() -> {
+                    starting = false;
                     running = Optional.of(now);
                     told = Optional.empty();
                     tell();
@@ -150,6 +154,7 @@ public final class TapeSending implements MachineRun {
     }
 
     private void failed(Exception e) {
+        starting = false;
         running = Optional.empty();
         desk.notices().failed(e);
         tell();

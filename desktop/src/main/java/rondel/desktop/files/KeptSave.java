@@ -1,0 +1,32 @@
+package rondel.desktop.files;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import rondel.formats.versions.VersionStore;
+import rondel.job.Job;
+import rondel.paint.PictureSource;
+import rondel.words.Refusal;
+
+/** A save, with a version kept of what it wrote, and of what was there before where nothing was kept yet.
+ *
+ * @param problem the sentence on why a version could not be kept; the save itself is done */
+record KeptSave(HeldFile file, Optional<String> problem) {
+
+    /** @throws Refusal if the job can't be saved */
+    static KeptSave of(Job job, Path file, Optional<HeldFile> before, PictureSource pictures) {
+        VersionStore versions = VersionStore.of(file);
+        Optional<String> first = Files.isRegularFile(file) ? kept(versions) : Optional.empty();
+        HeldFile saved = HeldFile.saved(job, file, before, pictures);
+        return new KeptSave(saved, kept(versions).or(() -> first));
+    }
+
+    private static Optional<String> kept(VersionStore versions) {
+        try {
+            versions.keep();
+            return Optional.empty();
+        } catch (Refusal why) {
+            return Optional.of(why.getMessage());
+        }
+    }
+}

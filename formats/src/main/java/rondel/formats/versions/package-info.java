@@ -1,0 +1,2 @@
+/** Earlier versions of job files. */
+package rondel.formats.versions;
