@@ -28,7 +28,7 @@ public final class VersionsDialog {
                     FormatStyle.MEDIUM, FormatStyle.MEDIUM)
             .withLocale(Locale.UK)
             .withZone(ZoneId.systemDefault());
-    private static final double PICTURE = 300;
+    private static final double PICTURE = 270;
     private static final double LIST = 210;
     private static final double KB = 1024;
 
@@ -59,6 +59,7 @@ public final class VersionsDialog {
         list.setId("versions");
         list.getItems().setAll(versions);
         list.setPrefWidth(LIST);
+        list.setMinWidth(LIST);
         list.setAccessibleText(Words.of("versions.title"));
         list.setCellFactory(l -> new javafx.scene.control.ListCell<>() {
             @Override
@@ -86,7 +87,7 @@ public final class VersionsDialog {
         Label label = new Label(Words.of(key));
         label.setLabelFor(picture);
         HBox frame = new HBox(picture);
-        frame.getStyleClass().add("alternative");
+        frame.getStyleClass().add("version-frame");
         frame.setMinSize(PICTURE + 12, PICTURE + 12);
         frame.setAlignment(Pos.CENTER);
         return new VBox(4, label, frame);

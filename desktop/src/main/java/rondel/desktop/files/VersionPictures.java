@@ -13,7 +13,6 @@ import rondel.desktop.desk.Workers;
 import rondel.desktop.look.FxPictures;
 import rondel.formats.job.JobFile;
 import rondel.formats.versions.Version;
-import rondel.geometry.Box;
 import rondel.job.Job;
 import rondel.job.Sheet;
 import rondel.paint.Painter;
@@ -92,11 +91,13 @@ public final class VersionPictures {
         Graphics2D g = image.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         for (Rectangle p : places) {
-            Box box = new Box(p.x, p.y, p.width, p.height).grown(AROUND);
+            Rectangle box = new Rectangle(p);
+            box.grow(AROUND, AROUND);
+            box = box.intersection(new Rectangle(2, 2, image.getWidth() - 5, image.getHeight() - 5));
             for (int casing = 1; casing >= 0; casing--) {
                 g.setColor(casing == 1 ? CASING : MARK);
                 g.setStroke(new BasicStroke(casing == 1 ? 4 : 1.8f));
-                g.drawRoundRect((int) box.x(), (int) box.y(), (int) box.width(), (int) box.height(), 6, 6);
+                g.drawRoundRect(box.x, box.y, box.width, box.height, 6, 6);
             }
         }
         g.dispose();
