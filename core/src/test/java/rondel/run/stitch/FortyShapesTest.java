@@ -52,10 +52,8 @@ class FortyShapesTest {
 
     /** The letter E, as wide strokes. */
     private static Outline letter() {
-        return Overlay.united(box(0, 0, 6, 40)
-                .plus(box(0, 0, 24, 6))
-                .plus(box(0, 17, 20, 6))
-                .plus(box(0, 34, 24, 6)));
+        return Overlay.united(
+                box(0, 0, 6, 40).plus(box(0, 0, 24, 6)).plus(box(0, 17, 20, 6)).plus(box(0, 34, 24, 6)));
     }
 
     private static Map<String, Outline> shapes() {
@@ -116,7 +114,9 @@ class FortyShapesTest {
                     Geometry thread = factory.createLineString(new Coordinate[] {
                         new Coordinate(before.at().x(), before.at().y()), at
                     });
-                    assertThat(thread.difference(area.buffer(1)).getLength()).as(name).isLessThan(0.05);
+                    assertThat(thread.difference(area.buffer(1)).getLength())
+                            .as(name)
+                            .isLessThan(0.05);
                 }
             }
         });

@@ -272,6 +272,11 @@ public final class BenchWindow extends StackPane {
         return SelectionBox.upright(desk.bench().selected());
     }
 
+    /** Which stage is open. */
+    StageChoice stages() {
+        return stages;
+    }
+
     public JobActions actions() {
         return actions;
     }

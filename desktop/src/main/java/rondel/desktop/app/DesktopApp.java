@@ -9,6 +9,7 @@ import javafx.stage.Stage;
 import rondel.desktop.desk.Notices;
 import rondel.desktop.files.JobActions;
 import rondel.desktop.look.Theme;
+import rondel.formats.files.KeptList;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.files.PartFiles;
 
@@ -17,12 +18,21 @@ import rondel.formats.files.PartFiles;
 public final class DesktopApp extends Application {
 
     private Optional<OpenWindows> windows = Optional.empty();
+    private final KeptList<WindowPlace> places = new KeptList<>(OwnFolders.window(), WindowPlace[].class, 1);
+    private List<WindowPlace> place = List.of();
+
+    /** Not yet on the toolkit's thread: what has to be read before there is a window. */
+    @Override
+    public void init() {
+        place = places.all();
+    }
 
     @Override
     public void start(Stage stage) {
         Theme.install();
         List.of(OwnFolders.journals(), OwnFolders.fonts(), OwnFolders.shelf()).forEach(PartFiles::clear);
-        OpenWindows open = new OpenWindows(LogFile.open(OwnFolders.logs()));
+        OpenWindows open = new OpenWindows(LogFile.open(OwnFolders.logs()), places);
+        place.forEach(p -> p.onto(stage));
         windows = Optional.of(open);
         JobWindow first = open.add(stage);
         Notices notices = first.notices();

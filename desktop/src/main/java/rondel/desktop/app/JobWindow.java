@@ -16,6 +16,7 @@ import rondel.desktop.model.Change;
 import rondel.desktop.start.StartCard;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.job.LastLooks;
 import rondel.formats.job.RecentJobs;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.reading.ArtworkReader;
@@ -38,8 +39,9 @@ final class JobWindow {
     private final Dialogs dialogs;
     private final JournalRecorder journal;
     private final StartCard start;
+    private final LookMemory looks;
 
-    JobWindow(Stage stage, String log, FontsAtHand fonts, RecentJobs recent) {
+    JobWindow(Stage stage, String log, FontsAtHand fonts, RecentJobs recent, LastLooks looks) {
         this.stage = stage;
         Workers workers = new Workers();
         Notices notices = new Notices(log);
@@ -53,6 +55,7 @@ final class JobWindow {
                 new ArtworkReader(fonts),
                 () -> StarterShelf.open(OwnFolders.shelf()));
         journal = new JournalRecorder(OwnFolders.journals(), bench, notices);
+        this.looks = new LookMemory(window, desk, looks);
         start = new StartCard(desk, window.actions(), recent::all);
         window.getChildren().add(start);
         window.commands().meaning("start", start::open);
@@ -84,6 +87,11 @@ final class JobWindow {
         window.sheet().requestFocus();
     }
 
+    /** A job was opened from a file. */
+    void opened(Path file) {
+        looks.opened(file);
+    }
+
     void openStart() {
         start.open();
     }
@@ -108,6 +116,10 @@ final class JobWindow {
     void toFront() {
         stage.toFront();
         stage.requestFocus();
+    }
+
+    WindowPlace place() {
+        return WindowPlace.of(stage);
     }
 
     void hide() {

@@ -7,8 +7,10 @@ import java.util.function.Consumer;
 import javafx.stage.Stage;
 import rondel.desktop.files.JobActions;
 import rondel.desktop.files.JobWindows;
+import rondel.formats.files.KeptList;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.job.LastLooks;
 import rondel.formats.job.RecentJobs;
 
 /** The windows that are open, each with a job of its own; they share the fonts and the list of recent jobs. */
@@ -17,14 +19,18 @@ final class OpenWindows {
     private final String log;
     private final FontsAtHand fonts = FontsAtHand.usual();
     private final RecentJobs recent = new RecentJobs(OwnFolders.recentJobs());
+    private final LastLooks looks = new LastLooks(OwnFolders.looks());
+    private final KeptList<WindowPlace> places;
     private final List<JobWindow> open = new ArrayList<>();
 
-    OpenWindows(String log) {
+    /** @param places where the window was when it was closed last */
+    OpenWindows(String log, KeptList<WindowPlace> places) {
         this.log = log;
+        this.places = places;
     }
 
     JobWindow add(Stage stage) {
-        JobWindow window = new JobWindow(stage, log, fonts, recent);
+        JobWindow window = new JobWindow(stage, log, fonts, recent, looks);
         open.add(window);
         window.show(new Among(window));
         return window;
@@ -71,7 +77,14 @@ final class OpenWindows {
         }
 
         @Override
+        public void opened(Path file) {
+            mine.opened(file);
+        }
+
+        @Override
         public void close() {
+            WindowPlace place = mine.place();
+            Thread.ofPlatform().name("window place").start(() -> places.add(place, p -> true));
             mine.hide();
             open.remove(mine);
             mine.close();

@@ -121,6 +121,7 @@ public final class JobActions {
             hold(Optional.of(opened.held()));
             desk.bench().open(opened.job(), Optional.of(file));
             windows.used(file, opened.job().title());
+            windows.opened(file);
             opened.held().heldBy().ifPresent(desk.notices()::refuse);
         });
     }

@@ -15,6 +15,9 @@ public interface JobWindows {
     /** A job was opened from a file, or saved in one. */
     void used(Path file, String title);
 
+    /** A job was opened from a file: what is remembered of it holds again. */
+    void opened(Path file);
+
     /** Closes this window, whose job is settled. */
     void close();
 
@@ -36,6 +39,11 @@ public interface JobWindows {
         @Override
         public void used(Path file, String title) {
             // nobody keeps a list
+        }
+
+        @Override
+        public void opened(Path file) {
+            // nothing is remembered
         }
 
         @Override

@@ -40,6 +40,11 @@ class SeveralJobsTest extends BenchFixture {
         }
 
         @Override
+        public void opened(Path file) {
+            // nothing is remembered
+        }
+
+        @Override
         public void used(Path file, String title) {
             used.add(title);
         }

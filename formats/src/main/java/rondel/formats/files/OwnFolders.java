@@ -38,6 +38,16 @@ public final class OwnFolders {
         return state().resolve("stocks.json");
     }
 
+    /** Where one was in jobs. */
+    public static Path looks() {
+        return state().resolve("looks.json");
+    }
+
+    /** Where the window was. */
+    public static Path window() {
+        return state().resolve("window.json");
+    }
+
     /** Earlier versions of jobs. */
     public static Path versions() {
         return state().resolve("versions");

@@ -1,25 +1,21 @@
 package rondel.formats.job;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.slf4j.LoggerFactory;
-import rondel.formats.files.AtomicFile;
+import rondel.formats.files.KeptList;
 
 /** The jobs that were opened or saved last, the last first, kept in a small JSON file. Safe on any thread. */
 public final class RecentJobs {
 
     private static final int KEPT = 24;
     private static final int LARGEST_PREVIEW = 16 << 20;
-    private static final ObjectMapper MAPPER = new ObjectMapper();
 
     /** A job that was opened or saved. */
     public record Entry(String file, String title) {
@@ -29,43 +25,22 @@ public final class RecentJobs {
         }
     }
 
-    private final Path list;
+    private final KeptList<Entry> list;
 
     /** @param list the file that they are kept in, which need not be there yet */
     public RecentJobs(Path list) {
-        this.list = list;
+        this.list = new KeptList<>(list, Entry[].class, KEPT);
     }
 
     /** Those whose files are still there. */
-    public synchronized List<Entry> all() {
-        return kept().stream().filter(e -> Files.isRegularFile(e.path())).toList();
-    }
-
-    private List<Entry> kept() {
-        if (!Files.isRegularFile(list)) {
-            return List.of();
-        }
-        try {
-            return List.of(MAPPER.readValue(Files.readAllBytes(list), Entry[].class));
-        } catch (IOException e) {
-            LoggerFactory.getLogger(RecentJobs.class).warn("left out: {}", list, e);
-            return List.of();
-        }
+    public List<Entry> all() {
+        return list.all().stream().filter(e -> Files.isRegularFile(e.path())).toList();
     }
 
     /** Puts a job first. */
-    public synchronized void add(Path job, String title) {
+    public void add(Path job, String title) {
         Entry now = new Entry(job.toAbsolutePath().normalize().toString(), title);
-        List<Entry> next = new ArrayList<>(List.of(now));
-        kept().stream().filter(e -> !e.file().equals(now.file())).forEach(next::add);
-        try {
-            byte[] json = MAPPER.writerWithDefaultPrettyPrinter()
-                    .writeValueAsBytes(next.subList(0, Math.min(KEPT, next.size())));
-            Files.createDirectories(list.toAbsolutePath().getParent());
-            AtomicFile.write(list, out -> out.write(json));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        list.add(now, e -> e.file().equals(now.file()));
     }
 
     /** The picture that a job file carries of itself, as PNG. */
