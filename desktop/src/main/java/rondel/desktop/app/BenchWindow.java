@@ -58,6 +58,7 @@ import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.FillingRun;
 import rondel.desktop.lines.making.Preview;
+import rondel.desktop.look.Appearance;
 import rondel.desktop.look.Theme;
 import rondel.desktop.model.Change;
 import rondel.desktop.model.SelectionBox;
@@ -102,6 +103,7 @@ public final class BenchWindow extends StackPane {
     private final NestRefresh refresh;
     private final Sending sending;
     private final TapeSending tapes;
+    private final Appearance appearance;
     private final RunActions run;
     private final ShopChoice shop;
     private final HandOffActions handOff;
@@ -252,7 +254,10 @@ public final class BenchWindow extends StackPane {
         commands.meaning("keySheet", keys::open);
         getChildren().addAll(all, carrying.layer(), ask, keys);
         getStyleClass().add("bench");
-        Theme.dress(this);
+        appearance = new Appearance(this);
+        for (Theme t : Theme.values()) {
+            commands.meaning("theme-" + t, () -> appearance.choose(t));
+        }
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         sheet.whenSharp(() -> Platform.runLater(shelfModel::open));
         SelectionMenu.on(sheet, desk, commands);
@@ -270,6 +275,11 @@ public final class BenchWindow extends StackPane {
     /** The box around what is selected, as Measure says it. */
     public Optional<Box> measured() {
         return SelectionBox.upright(desk.bench().selected());
+    }
+
+    /** How it looks. */
+    public Appearance appearance() {
+        return appearance;
     }
 
     /** Which stage is open. */

@@ -130,7 +130,7 @@ public final class HeadlessBench {
         Platform.runLater(() -> {
             Stage stage = new Stage();
             GlyphView view = new GlyphView(sheet, pick -> {});
-            Theme.dress(view);
+            Theme.LIGHT.wear(view);
             stage.setScene(new Scene(view, WIDTH, HEIGHT));
             stage.show();
             PauseTransition laidOut = new PauseTransition(Duration.millis(400));

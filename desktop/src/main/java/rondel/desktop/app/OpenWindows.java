@@ -2,16 +2,22 @@ package rondel.desktop.app;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.stage.Stage;
 import rondel.desktop.files.JobActions;
 import rondel.desktop.files.JobWindows;
+import rondel.desktop.look.Theme;
 import rondel.formats.files.KeptList;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.job.LastLooks;
 import rondel.formats.job.RecentJobs;
+import rondel.formats.preferences.Preferences;
+import rondel.formats.preferences.PreferencesFile;
 
 /** The windows that are open, each with a job of its own; they share the fonts and the list of recent jobs. */
 final class OpenWindows {
@@ -23,15 +29,42 @@ final class OpenWindows {
     private final KeptList<WindowPlace> places;
     private final List<JobWindow> open = new ArrayList<>();
 
-    /** @param places where the window was when it was closed last */
-    OpenWindows(String log, KeptList<WindowPlace> places) {
+    private final PreferencesFile preferences;
+    private Theme theme;
+
+    /** @param places where the window was when it was closed last
+     *  @param prefer what the person prefers as it was read */
+    OpenWindows(String log, KeptList<WindowPlace> places, PreferencesFile preferences, Preferences prefer) {
         this.log = log;
         this.places = places;
+        this.preferences = preferences;
+        this.theme = Arrays.stream(Theme.values())
+                .filter(t -> name(t).equals(prefer.theme()))
+                .findFirst()
+                .orElse(Theme.LIGHT);
+        // Where the system goes from day to night, windows that are as it is follow.
+        Platform.getPreferences().colorSchemeProperty().addListener((o, before, now) -> wear(theme));
+    }
+
+    private static String name(Theme theme) {
+        return theme.name().toLowerCase(Locale.ROOT);
+    }
+
+    private void wear(Theme other) {
+        theme = other;
+        open.forEach(w -> w.bench().appearance().show(other));
+    }
+
+    private void chosen(JobWindow window, Theme other) {
+        wear(other);
+        window.bench().actions().inBackground(() -> preferences.change(p -> p.withTheme(name(other))));
     }
 
     JobWindow add(Stage stage) {
         JobWindow window = new JobWindow(stage, log, fonts, recent, looks);
         open.add(window);
+        window.bench().appearance().show(theme);
+        window.bench().appearance().onChosen(t -> chosen(window, t));
         window.show(new Among(window));
         return window;
     }

@@ -20,6 +20,7 @@ import rondel.desktop.files.Questions;
 import rondel.desktop.gang.planning.GangActions;
 import rondel.desktop.handoff.making.HandOffActions;
 import rondel.desktop.lines.making.BackgroundEdits;
+import rondel.desktop.look.Theme;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
@@ -112,6 +113,9 @@ public final class Commands {
         new SewingCommands(this, run.sewing()).add();
         new HandOffCommands(this, handOff).add();
         later("playRoute");
+        for (Theme theme : Theme.values()) {
+            later("theme-" + theme);
+        }
         new ShapeCommands(this, desk, sheet).add();
         new PointCommands(this, desk, sheet, points).add();
         new SeeingCommands(this, sheet).add();

@@ -124,6 +124,7 @@ public final class FormDialog {
         if (owner != null) {
             dialog.initOwner(owner);
         }
-        Theme.dress(dialog.getDialogPane());
+        Theme.like(
+                dialog.getDialogPane(), owner == null ? null : owner.getScene().getRoot());
     }
 }

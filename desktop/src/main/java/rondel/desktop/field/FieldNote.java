@@ -32,7 +32,6 @@ final class FieldNote {
         label.getStyleClass().add("field-note");
         label.setWrapText(true);
         label.setMaxWidth(WIDEST);
-        Theme.dress(label);
         popup.setHideOnEscape(false); // the field puts back what was
         popup.getContent().add(label);
         return new Shown(label, popup);
@@ -42,6 +41,7 @@ final class FieldNote {
         shown = shown.or(() -> Optional.of(made()));
         Popup popup = shown.orElseThrow().popup;
         shown.orElseThrow().label.setText(sentence);
+        Theme.like(shown.orElseThrow().label, field);
         field.setAccessibleHelp(sentence);
         Bounds at = field.localToScreen(field.getBoundsInLocal());
         if (at != null && field.getScene().getWindow().isShowing()) {

@@ -1,26 +1,55 @@
 package rondel.desktop.look;
 
+import atlantafx.base.theme.PrimerDark;
+import atlantafx.base.theme.PrimerLight;
+import javafx.application.Application;
+import javafx.application.ColorScheme;
+import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.text.Font;
 
-/** How the window looks: AtlantaFX's light base with Rondel's own colours, set in Nunito. */
-public final class Theme {
+/** How windows look: AtlantaFX's base with Rondel's own colours by day or by night, set in Nunito. */
+public enum Theme {
+    LIGHT,
+    DARK,
+    /** As the system has it just now. */
+    SYSTEM;
 
-    private static final String SHEET =
-            Theme.class.getResource("/rondel/desktop/rondel.css").toExternalForm();
+    private static final String SHEET = sheet("rondel");
+    private static final String DAY = sheet("palette-light");
+    private static final String NIGHT = sheet("palette-dark");
 
-    private Theme() {}
+    private static String sheet(String name) {
+        return Theme.class.getResource("/rondel/desktop/" + name + ".css").toExternalForm();
+    }
 
     /** To be called once, before the first window. */
     public static void install() {
         for (String file : new String[] {"Nunito_400Regular.ttf", "Nunito_700Bold.ttf"}) {
             Font.loadFont(Theme.class.getResourceAsStream("/rondel/demo/fonts/" + file), 13);
         }
-        javafx.application.Application.setUserAgentStylesheet(
-                new atlantafx.base.theme.PrimerLight().getUserAgentStylesheet());
+        Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
     }
 
-    public static void dress(Parent root) {
-        root.getStylesheets().add(SHEET);
+    private boolean isDark() {
+        return this == DARK || this == SYSTEM && Platform.getPreferences().getColorScheme() == ColorScheme.DARK;
+    }
+
+    /** Puts a window into this theme; all windows of the program have the same. */
+    public void wear(Parent root) {
+        root.getStylesheets().removeAll(SHEET, DAY, NIGHT);
+        root.getStylesheets().addAll(isDark() ? NIGHT : DAY, SHEET);
+        Application.setUserAgentStylesheet(
+                isDark() ? new PrimerDark().getUserAgentStylesheet() : new PrimerLight().getUserAgentStylesheet());
+    }
+
+    /** Gives something with a window of its own the look of another one; that of the day where there is none. */
+    public static void like(Parent root, Node other) {
+        boolean night = other != null
+                && other.getScene() != null
+                && other.getScene().getRoot().getStylesheets().contains(NIGHT);
+        root.getStylesheets().removeAll(SHEET, DAY, NIGHT);
+        root.getStylesheets().addAll(night ? NIGHT : DAY, SHEET);
     }
 }

@@ -3,8 +3,8 @@ package rondel.desktop.sheet;
 import javafx.geometry.Orientation;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
-import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import rondel.units.LengthUnit;
 
@@ -12,13 +12,15 @@ import rondel.units.LengthUnit;
 final class Ruler extends Region {
 
     static final double THICKNESS = 20;
-    private static final Color GROUND = Color.web("#f3eee3");
-    private static final Color INK = Color.web("#5b6b68");
     private static final double[] STEPS = {1, 2, 5, 10, 20, 50, 100, 200, 500, 1000};
     private static final double[] INCH_STEPS = {0.125, 0.25, 0.5, 1, 2, 6, 12, 24};
 
     private final Orientation orientation;
     private final Canvas canvas = new Canvas();
+
+    /** Never seen: has the colour of marks from the style sheet. */
+    private final Label ink = new Label();
+
     private double drawnScale;
     private double drawnOrigin;
     private double drawnLength;
@@ -27,7 +29,12 @@ final class Ruler extends Region {
     Ruler(Orientation orientation) {
         this.orientation = orientation;
         setMouseTransparent(true);
-        getChildren().add(canvas);
+        getStyleClass().add("ruler");
+        ink.getStyleClass().add("ruler-ink");
+        ink.setVisible(false);
+        ink.setManaged(false);
+        ink.textFillProperty().addListener(o -> draw(orientation == Orientation.HORIZONTAL, drawnUnit, drawnLength));
+        getChildren().addAll(canvas, ink);
         canvas.setManaged(false);
     }
 
@@ -51,14 +58,16 @@ final class Ruler extends Region {
     }
 
     private void draw(boolean across, LengthUnit unit, double visible) {
+        if (unit == null) {
+            return;
+        }
         double length = visible * 5 / 3;
         canvas.setWidth(across ? length : THICKNESS);
         canvas.setHeight(across ? THICKNESS : length);
         GraphicsContext g = canvas.getGraphicsContext2D();
-        g.setFill(GROUND);
-        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        g.setStroke(INK);
-        g.setFill(INK);
+        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        g.setStroke(ink.getTextFill());
+        g.setFill(ink.getTextFill());
         g.setLineWidth(1);
         g.setFont(Font.font("Nunito", 9.5));
         double perUnit = unit.toMm(1) * drawnScale;

@@ -38,6 +38,11 @@ public final class OwnFolders {
         return state().resolve("stocks.json");
     }
 
+    /** What the person prefers. */
+    public static Path preferences() {
+        return state().resolve("preferences.json");
+    }
+
     /** Where one was in jobs. */
     public static Path looks() {
         return state().resolve("looks.json");

@@ -1,0 +1,2 @@
+/** What a person prefers, in every job. */
+package rondel.formats.preferences;
