@@ -25,6 +25,7 @@ import rondel.desktop.dialog.FillInDialog;
 import rondel.desktop.dialog.FormDialog;
 import rondel.desktop.dialog.GlyphDialog;
 import rondel.desktop.dialog.GuideDialog;
+import rondel.desktop.dialog.HistoryDialog;
 import rondel.desktop.dialog.MirrorDialog;
 import rondel.desktop.dialog.NewJobDialog;
 import rondel.desktop.dialog.ReadingDialog;
@@ -38,6 +39,7 @@ import rondel.desktop.dialog.StopsDialog;
 import rondel.desktop.dialog.ThingDialog;
 import rondel.desktop.dialog.VersionsDialog;
 import rondel.desktop.export.ExportChoice;
+import rondel.desktop.files.StatePictures;
 import rondel.desktop.files.VersionPictures;
 import rondel.desktop.gang.DesignDialog;
 import rondel.desktop.gang.FoldDialog;
@@ -52,6 +54,7 @@ import rondel.formats.reading.ReadingChoice;
 import rondel.formats.versions.Version;
 import rondel.geometry.Box;
 import rondel.handoff.ledger.LedgerEntry;
+import rondel.history.PastState;
 import rondel.job.Design;
 import rondel.job.HandOffSet;
 import rondel.job.Hoop;
@@ -125,6 +128,11 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Window
     @Override
     public Optional<SewingThread> thread(Optional<Rgba> colour) {
         return answered(() -> new RunDialogs(owner.get()).thread(colour));
+    }
+
+    @Override
+    public Optional<PastState> state(List<PastState> states, StatePictures pictures) {
+        return answered(() -> new HistoryDialog(states, pictures).ask(owner.get()));
     }
 
     @Override

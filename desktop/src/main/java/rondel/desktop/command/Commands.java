@@ -96,6 +96,7 @@ public final class Commands {
         later("keySheet");
         add("undo", bench::canUndo, bench::undo);
         add("redo", bench::canRedo, bench::redo);
+        add("history", () -> bench.canUndo() || bench.canRedo(), files::history);
         add("copy", this::anySelected, clip::copy);
         add("cut", this::anySelected, clip::cut);
         add("paste", always(), clip::paste);

@@ -20,6 +20,7 @@ import rondel.formats.reading.ArtworkReader;
 import rondel.formats.versions.Version;
 import rondel.formats.versions.VersionStore;
 import rondel.geometry.Point;
+import rondel.history.PastState;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
@@ -28,6 +29,9 @@ import rondel.words.Words;
 
 /** What the window does with files, all of it off the toolkit's thread. */
 public final class JobActions {
+
+    /** So many edits can be looked through, back and forward. */
+    private static final int MOST_STATES = 200;
 
     private final Desk desk;
     private final FileChoices choices;
@@ -231,6 +235,25 @@ public final class JobActions {
                     kept.problem().ifPresent(desk.notices()::refuse);
                     then.run();
                 });
+    }
+
+    /** Shows what was done, and goes back or forward to what is chosen of it. */
+    public void history() {
+        Bench bench = desk.bench();
+        bench.whenSettled(() -> {
+            List<PastState> states = PastState.of(bench.history(), MOST_STATES);
+            questions
+                    .state(states, new StatePictures(bench.sheet().id(), desk.pictures(), desk.workers()))
+                    .ifPresent(s -> {
+                        for (int i = 0; i < Math.abs(s.steps()); i++) {
+                            if (s.steps() < 0) {
+                                bench.undo();
+                            } else {
+                                bench.redo();
+                            }
+                        }
+                    });
+        });
     }
 
     /** Shows what was saved of the job before, to be compared with it and opened. */

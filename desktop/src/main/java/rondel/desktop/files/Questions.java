@@ -22,6 +22,7 @@ import rondel.formats.reading.OpenQuestions;
 import rondel.formats.reading.ReadingChoice;
 import rondel.formats.versions.Version;
 import rondel.geometry.Box;
+import rondel.history.PastState;
 import rondel.job.Job;
 import rondel.job.Paint;
 import rondel.job.Rgba;
@@ -121,4 +122,9 @@ public interface Questions {
      *
      * @param pictures shows each beside the job as it is */
     Optional<Version> version(List<Version> versions, VersionPictures pictures);
+
+    /** To which state of the job one wants to go.
+     *
+     * @param pictures shows each small */
+    Optional<PastState> state(List<PastState> states, StatePictures pictures);
 }

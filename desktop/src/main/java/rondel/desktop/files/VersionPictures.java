@@ -15,7 +15,6 @@ import rondel.formats.job.JobFile;
 import rondel.formats.versions.Version;
 import rondel.job.Job;
 import rondel.job.Sheet;
-import rondel.paint.Painter;
 import rondel.paint.PictureSource;
 import rondel.raster.PictureDifference;
 
@@ -63,28 +62,12 @@ public final class VersionPictures {
                 .orElseGet(() -> before.sheets().getFirst());
         double scale =
                 LONGEST / Math.max(Math.max(sheet.width(), sheet.height()), Math.max(then.width(), then.height()));
-        BufferedImage old = painted(before, then, scale);
-        BufferedImage present = painted(job, sheet, scale);
+        BufferedImage old = SheetPainting.of(before, then, scale, pictures);
+        BufferedImage present = SheetPainting.of(job, sheet, scale, pictures);
         List<Rectangle> places = PictureDifference.of(old, present);
         mark(old, places);
         mark(present, places);
         return new Compared(version, FxPictures.of(old), FxPictures.of(present), places.size());
-    }
-
-    private BufferedImage painted(Job of, Sheet sheet, double scale) {
-        int w = (int) Math.max(1, Math.round(sheet.width() * scale));
-        int h = (int) Math.max(1, Math.round(sheet.height() * scale));
-        BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_INT_ARGB_PRE);
-        Graphics2D g = image.createGraphics();
-        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        g.setColor(
-                sheet.paper().map(c -> new Color(c.red(), c.green(), c.blue())).orElse(Color.WHITE));
-        g.fillRect(0, 0, w, h);
-        g.setClip(0, 0, w, h);
-        g.scale(scale, scale);
-        new Painter(of.media(), pictures).elements(g, sheet.elements());
-        g.dispose();
-        return image;
     }
 
     private static void mark(BufferedImage image, List<Rectangle> places) {

@@ -19,6 +19,7 @@ import rondel.desktop.compose.template.FillInForm;
 import rondel.desktop.compose.thing.ThingForm;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.files.FileChoices;
+import rondel.desktop.files.StatePictures;
 import rondel.desktop.files.VersionPictures;
 import rondel.desktop.gang.DesignDialog;
 import rondel.desktop.gang.planning.NamesModel;
@@ -31,6 +32,7 @@ import rondel.formats.versions.Version;
 import rondel.gang.copies.DesignContents;
 import rondel.geometry.Box;
 import rondel.handoff.ledger.LedgerEntry;
+import rondel.history.PastState;
 import rondel.job.Design;
 import rondel.job.HandOffSet;
 import rondel.job.Hoop;
@@ -78,6 +80,8 @@ final class Answers implements FileChoices, WindowQuestions {
     Path scan;
     List<Version> offered = List.of();
     int version = -1;
+    final List<Integer> statesOffered = new java.util.ArrayList<>();
+    int stepsWanted;
     VersionPictures shown;
     Optional<Hoop> hoop = Optional.empty();
     Optional<SewingThread> thread = Optional.empty();
@@ -150,6 +154,12 @@ final class Answers implements FileChoices, WindowQuestions {
     @Override
     public Optional<SewingThread> thread(Optional<Rgba> colour) {
         return thread;
+    }
+
+    @Override
+    public Optional<PastState> state(List<PastState> states, StatePictures pictures) {
+        states.forEach(s -> statesOffered.add(s.steps()));
+        return states.stream().filter(s -> s.steps() == stepsWanted).findFirst();
     }
 
     @Override
