@@ -7,11 +7,10 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import rondel.desktop.desk.Derived;
+import rondel.desktop.run.play.PassPane;
 import rondel.desktop.run.play.PassPicture;
 import rondel.desktop.run.play.PlayBar;
 import rondel.desktop.run.running.LineAt;
@@ -19,7 +18,7 @@ import rondel.desktop.run.running.Printing;
 import rondel.desktop.run.running.RunActions;
 import rondel.desktop.run.running.RunModel;
 import rondel.desktop.run.running.Sending;
-import rondel.desktop.sheet.Viewport;
+import rondel.geometry.Box;
 import rondel.geometry.Point;
 import rondel.job.Job;
 import rondel.job.Sheet;
@@ -27,7 +26,7 @@ import rondel.job.SheetId;
 import rondel.words.Words;
 
 /** What is loaded: the material with the lines of the pass, the others faint, the way of the tool, where it is just now, and what was cut. */
-public final class LoadedView extends BorderPane implements PassPicture {
+public final class LoadedView extends BorderPane implements PassPicture, PassPane.Painting {
 
     private static final double ROOM = 34;
     private static final double CLICK = 7;
@@ -37,20 +36,16 @@ public final class LoadedView extends BorderPane implements PassPicture {
     private final Printing printing;
     private final Canvas ground = new Canvas();
     private final Canvas blade = new Canvas();
-    private final Pane pane = new Pane(ground, blade);
+    private final PassPane pane = new PassPane(this, ground, blade);
     private final PlayBar bar;
     private final CheckBox travel = new CheckBox(Words.of("run.travel"));
     private final Label verdict = new Label();
     private final Derived<SheetImage> painted;
     private final Derived<SheetImage> cameOut;
     private final LoadedPainting painting;
-    private Viewport view = new Viewport(2, 0, 0);
     private Optional<SheetId> fitted = Optional.empty();
     private Optional<SheetImage> print = Optional.empty();
     private Optional<SheetImage> artwork = Optional.empty();
-    private double pressedX;
-    private double pressedY;
-    private boolean dragged;
 
     /** A picture of a whole sheet. */
     private record SheetImage(SheetId sheet, HalvedImages image) {}
@@ -74,18 +69,7 @@ public final class LoadedView extends BorderPane implements PassPicture {
         bar = new PlayBar("run", model, this::told, travel);
         setId("run-middle");
         getStyleClass().add("run-loaded");
-        pane.setMinSize(0, 0);
-        pane.setFocusTraversable(true);
         pane.setAccessibleText(Words.of("run.loaded"));
-        pane.widthProperty().addListener(o -> resized());
-        pane.heightProperty().addListener(o -> resized());
-        pane.setOnScroll(e -> {
-            view = view.zoomed(Math.pow(1.0015, e.getDeltaY()), e.getX(), e.getY());
-            draw();
-        });
-        pane.setOnMousePressed(this::pressed);
-        pane.setOnMouseDragged(this::dragged);
-        pane.setOnMouseReleased(this::released);
         pane.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
                 bar.step(e.getCode() == KeyCode.RIGHT);
@@ -121,30 +105,33 @@ public final class LoadedView extends BorderPane implements PassPicture {
         bar.play();
     }
 
-    private void resized() {
-        for (Canvas c : List.of(ground, blade)) {
-            c.setWidth(pane.getWidth());
-            c.setHeight(pane.getHeight());
-        }
-        fit();
-    }
-
     @Override
     public void fit() {
-        if (pane.getWidth() > 0 && pane.getHeight() > 0) {
-            view = Viewport.fitting(model.sheet().trim(), pane.getWidth(), pane.getHeight(), ROOM);
-            draw();
-        }
+        pane.fit();
     }
 
     @Override
     public void trueSize() {
-        zoom(Viewport.TRUE_SIZE / view.scale());
+        pane.trueSize();
     }
 
     @Override
     public void zoom(double factor) {
-        view = view.zoomed(factor, pane.getWidth() / 2, pane.getHeight() / 2);
+        pane.zoom(factor);
+    }
+
+    @Override
+    public Box all() {
+        return model.sheet().trim();
+    }
+
+    @Override
+    public double room() {
+        return ROOM;
+    }
+
+    @Override
+    public void looked() {
         draw();
     }
 
@@ -209,38 +196,19 @@ public final class LoadedView extends BorderPane implements PassPicture {
                 density);
         GraphicsContext g = ground.getGraphicsContext2D();
         g.clearRect(0, 0, ground.getWidth(), ground.getHeight());
-        painting.ground(g, view, travel.isSelected());
+        painting.ground(g, pane.view(), travel.isSelected());
         drawBlade();
     }
 
     private void drawBlade() {
         GraphicsContext g = blade.getGraphicsContext2D();
         g.clearRect(0, 0, blade.getWidth(), blade.getHeight());
-        painting.blade(g, view);
+        painting.blade(g, pane.view());
     }
 
-    private void pressed(MouseEvent e) {
-        pane.requestFocus();
-        pressedX = e.getX();
-        pressedY = e.getY();
-        dragged = false;
-    }
-
-    private void dragged(MouseEvent e) {
-        if (dragged || Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > 3) {
-            dragged = true;
-            view = view.panned(e.getX() - pressedX, e.getY() - pressedY);
-            pressedX = e.getX();
-            pressedY = e.getY();
-            draw();
-        }
-    }
-
-    private void released(MouseEvent e) {
-        if (!dragged) {
-            Point at = view.toSheet(e.getX(), e.getY());
-            model.hold(LineAt.of(model.passes(), at, CLICK / view.scale()), e.isShiftDown() || e.isShortcutDown());
-            draw();
-        }
+    @Override
+    public void clicked(Point onSheet, boolean adding) {
+        model.hold(LineAt.of(model.passes(), onSheet, CLICK / pane.view().scale()), adding);
+        draw();
     }
 }

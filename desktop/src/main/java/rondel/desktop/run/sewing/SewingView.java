@@ -6,12 +6,11 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.CheckBox;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.desk.Derived;
+import rondel.desktop.run.play.PassPane;
 import rondel.desktop.run.play.PassPicture;
 import rondel.desktop.run.play.PlayBar;
 import rondel.desktop.run.running.RunActions;
@@ -21,12 +20,11 @@ import rondel.desktop.run.running.SewnPass;
 import rondel.desktop.sheet.Viewport;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
-import rondel.job.ElementId;
 import rondel.job.SheetId;
 import rondel.words.Words;
 
 /** What is sewn, thread by thread, up to any stitch: the cloth in its hoop, and the needle. */
-public final class SewingView extends BorderPane implements PassPicture {
+public final class SewingView extends BorderPane implements PassPicture, PassPane.Painting {
 
     private static final double ROOM = 40;
     private static final double CLICK = 7;
@@ -34,18 +32,14 @@ public final class SewingView extends BorderPane implements PassPicture {
     private final RunModel model;
     private final Canvas ground = new Canvas();
     private final Canvas needle = new Canvas();
-    private final Pane pane = new Pane(ground, needle);
+    private final PassPane pane = new PassPane(this, ground, needle);
     private final CheckBox jumps = new CheckBox(Words.of("sew.jumps"));
     private final PlayBar bar;
     private final HoopPainting painting;
     private final SewnPixels pixels = new SewnPixels();
     private final Derived<SewnPixels.Seen> painted;
-    private Viewport view = new Viewport(2, 0, 0);
     private Optional<SheetId> fitted = Optional.empty();
     private Optional<SewnPixels.Seen> seen = Optional.empty();
-    private double pressedX;
-    private double pressedY;
-    private boolean dragged;
 
     public SewingView(RunActions actions) {
         this.model = actions.model();
@@ -62,15 +56,7 @@ public final class SewingView extends BorderPane implements PassPicture {
         setId("sew-middle");
         getStyleClass().add("run-loaded");
         pane.setId("sew-picture");
-        pane.setMinSize(0, 0);
-        pane.setFocusTraversable(true);
         pane.setAccessibleText(Words.of("sew.picture"));
-        pane.widthProperty().addListener(o -> resized());
-        pane.heightProperty().addListener(o -> resized());
-        pane.setOnScroll(e -> zoom(Math.pow(1.0015, e.getDeltaY()), e.getX(), e.getY()));
-        pane.setOnMousePressed(this::pressed);
-        pane.setOnMouseDragged(this::dragged);
-        pane.setOnMouseReleased(this::released);
         pane.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
                 step(e.getCode() == KeyCode.RIGHT, e.isShiftDown());
@@ -127,33 +113,32 @@ public final class SewingView extends BorderPane implements PassPicture {
 
     @Override
     public void fit() {
-        if (pane.getWidth() > 0 && pane.getHeight() > 0) {
-            view = Viewport.fitting(model.sheet().trim(), pane.getWidth(), pane.getHeight(), ROOM);
-            look();
-        }
+        pane.fit();
     }
 
     @Override
     public void trueSize() {
-        zoom(Viewport.TRUE_SIZE / view.scale());
+        pane.trueSize();
     }
 
     @Override
     public void zoom(double factor) {
-        zoom(factor, pane.getWidth() / 2, pane.getHeight() / 2);
+        pane.zoom(factor);
     }
 
-    private void zoom(double factor, double x, double y) {
-        view = view.zoomed(factor, x, y);
+    @Override
+    public Box all() {
+        return model.sheet().trim();
+    }
+
+    @Override
+    public double room() {
+        return ROOM;
+    }
+
+    @Override
+    public void looked() {
         look();
-    }
-
-    private void resized() {
-        for (Canvas c : List.of(ground, needle)) {
-            c.setWidth(pane.getWidth());
-            c.setHeight(pane.getHeight());
-        }
-        fit();
     }
 
     private void follow() {
@@ -174,7 +159,7 @@ public final class SewingView extends BorderPane implements PassPicture {
     /** Asks for what is seen just now, and shows what there is until it comes. */
     private void look() {
         model.sewn().ifPresent(s -> {
-            Viewport from = view;
+            Viewport from = pane.view();
             int moves = made(s);
             double density = getScene() == null || getScene().getWindow() == null
                     ? 1
@@ -187,8 +172,8 @@ public final class SewingView extends BorderPane implements PassPicture {
     }
 
     private Optional<Box> visible(SewnPass s) {
-        Point corner = view.toSheet(0, 0);
-        Point end = view.toSheet(pane.getWidth(), pane.getHeight());
+        Point corner = pane.view().toSheet(0, 0);
+        Point end = pane.view().toSheet(pane.getWidth(), pane.getHeight());
         return s.pattern().extent().map(b -> b.grown(1)).flatMap(b -> {
             double x = Math.max(corner.x(), b.x());
             double y = Math.max(corner.y(), b.y());
@@ -201,43 +186,27 @@ public final class SewingView extends BorderPane implements PassPicture {
     private void draw() {
         GraphicsContext g = ground.getGraphicsContext2D();
         g.clearRect(0, 0, ground.getWidth(), ground.getHeight());
-        painting.ground(g, view);
+        painting.ground(g, pane.view());
         seen.filter(s -> model.sewn().isPresent()).ifPresent(s -> {
-            Point corner = view.toScreen(new Point(s.box().x(), s.box().y()));
+            Point corner = pane.view().toScreen(new Point(s.box().x(), s.box().y()));
             g.drawImage(
                     s.image(),
                     corner.x(),
                     corner.y(),
-                    s.box().width() * view.scale(),
-                    s.box().height() * view.scale());
+                    s.box().width() * pane.view().scale(),
+                    s.box().height() * pane.view().scale());
         });
         GraphicsContext over = needle.getGraphicsContext2D();
         over.clearRect(0, 0, needle.getWidth(), needle.getHeight());
-        model.sewn().ifPresent(s -> painting.over(over, view, s, made(s), jumps.isSelected()));
+        model.sewn().ifPresent(s -> painting.over(over, pane.view(), s, made(s), jumps.isSelected()));
     }
 
-    private void pressed(MouseEvent e) {
-        pane.requestFocus();
-        pressedX = e.getX();
-        pressedY = e.getY();
-        dragged = false;
-    }
-
-    private void dragged(MouseEvent e) {
-        if (dragged || Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > 3) {
-            dragged = true;
-            view = view.panned(e.getX() - pressedX, e.getY() - pressedY);
-            pressedX = e.getX();
-            pressedY = e.getY();
-            look();
-        }
-    }
-
-    private void released(MouseEvent e) {
-        if (!dragged) {
-            Optional<ElementId> at =
-                    model.sewn().flatMap(s -> StitchAt.of(s, view.toSheet(e.getX(), e.getY()), CLICK / view.scale()));
-            model.hold(at, e.isShiftDown() || e.isShortcutDown());
-        }
+    @Override
+    public void clicked(Point onSheet, boolean adding) {
+        model.hold(
+                model.sewn()
+                        .flatMap(
+                                s -> StitchAt.of(s, onSheet, CLICK / pane.view().scale())),
+                adding);
     }
 }

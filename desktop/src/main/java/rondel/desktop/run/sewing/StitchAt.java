@@ -38,17 +38,9 @@ final class StitchAt {
             if (stitches.get(i).move() == Stitch.Move.SEW) {
                 least = Math.min(
                         least,
-                        distance(p, stitches.get(i - 1).at(), stitches.get(i).at()));
+                        p.distanceTo(stitches.get(i - 1).at(), stitches.get(i).at()));
             }
         }
         return least;
-    }
-
-    private static double distance(Point p, Point a, Point b) {
-        double dx = b.x() - a.x();
-        double dy = b.y() - a.y();
-        double square = dx * dx + dy * dy;
-        double t = square == 0 ? 0 : Math.clamp(((p.x() - a.x()) * dx + (p.y() - a.y()) * dy) / square, 0, 1);
-        return Math.hypot(p.x() - a.x() - t * dx, p.y() - a.y() - t * dy);
     }
 }

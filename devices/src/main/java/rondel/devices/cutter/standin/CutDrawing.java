@@ -62,7 +62,7 @@ public final class CutDrawing {
         Point start = line.getFirst();
         for (int i = 1; i < line.size(); i++) {
             gone += line.get(i).distanceTo(line.get(i - 1));
-            double d = distance(start, line.get(i - 1), line.get(i));
+            double d = start.distanceTo(line.get(i - 1), line.get(i));
             if (gone > SHORTEST && d < nearest) {
                 nearest = d;
                 at = i;
@@ -71,14 +71,6 @@ public final class CutDrawing {
             }
         }
         return at;
-    }
-
-    private static double distance(Point p, Point a, Point b) {
-        double dx = b.x() - a.x();
-        double dy = b.y() - a.y();
-        double square = dx * dx + dy * dy;
-        double t = square == 0 ? 0 : Math.clamp(((p.x() - a.x()) * dx + (p.y() - a.y()) * dy) / square, 0, 1);
-        return Math.hypot(p.x() - a.x() - t * dx, p.y() - a.y() - t * dy);
     }
 
     /** What was cut, cropped to it. */
