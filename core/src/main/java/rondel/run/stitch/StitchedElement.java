@@ -68,13 +68,7 @@ final class StitchedElement {
     record Sewn(List<List<Point>> threads, Geometry area) {}
 
     Sewn sewn(Shape shape) {
-        boolean fill =
-                switch (settings.kind()) {
-                    case FILL, SATIN -> true;
-                    case AUTO -> shape.filled();
-                    case RUNNING, TRIPLE, NODES -> false;
-                };
-        if (!fill) {
+        if (!shape.filled()) {
             List<List<Point>> lines = lined(shape);
             return new Sewn(lines, lineArea(lines));
         }

@@ -113,6 +113,20 @@ class SewnPartsTest {
     }
 
     @Test
+    void aThinLineBesideAFillIsRunAlongWhateverTheKindOfTheFill() {
+        for (Kind kind : List.of(Kind.AUTO, Kind.FILL, Kind.SATIN)) {
+            Element thin = shape(
+                    "thin", box(20, 20, 30, 20), SEA, Optional.of(Stroke.plain(CORAL, 0.4)), USUAL.withKind(kind));
+            StitchPattern pattern = StitchPlan.of(sheet(thin));
+            assertThat(threads(pattern)).as(kind.toString()).containsExactly(SEA, CORAL);
+            // 100 mm around in stitches of 2.5 mm, and its ties.
+            assertThat(new StitchPattern(List.of(pattern.runs().getLast())).count())
+                    .as(kind.toString())
+                    .isBetween(40, 50);
+        }
+    }
+
+    @Test
     void atHalfAndDoubleSizeStitchesAreAsLongAndAsManyToTheArea() {
         Outline disc = OvalShape.of(24, 24).outline();
         List<Double> density = new ArrayList<>();
