@@ -33,9 +33,6 @@ public record Hoop(
 
     /** Whether a box lies inside its field, whose top left corner is at the origin. */
     public boolean holds(Box box) {
-        if (!round) {
-            return box.x() >= 0 && box.y() >= 0 && box.x() + box.width() <= width && box.y() + box.height() <= height;
-        }
         return holds(box.x(), box.y())
                 && holds(box.x() + box.width(), box.y())
                 && holds(box.x(), box.y() + box.height())

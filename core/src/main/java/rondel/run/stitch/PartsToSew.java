@@ -34,10 +34,13 @@ final class PartsToSew {
 
     private PartsToSew() {}
 
+    /** Known for as long as the sheet stays as it is: the areas of lines are slow to work out. */
     static List<PartToSew> of(Sheet sheet) {
-        PartsToSew parts = new PartsToSew();
-        sheet.elements().stream().filter(e -> !sheet.parks(e)).forEach(e -> parts.take(e, Affine.IDENTITY));
-        return List.copyOf(parts.found);
+        return sheet.once(PartsToSew.class, s -> {
+            PartsToSew parts = new PartsToSew();
+            s.elements().stream().filter(e -> !s.parks(e)).forEach(e -> parts.take(e, Affine.IDENTITY));
+            return List.copyOf(parts.found);
+        });
     }
 
     /** What of one element is sewn, as it would lie by itself. */

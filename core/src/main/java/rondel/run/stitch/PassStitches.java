@@ -1,5 +1,6 @@
 package rondel.run.stitch;
 
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import rondel.job.ElementId;
@@ -21,6 +22,10 @@ public final class PassStitches {
         Set<ElementId> own = pass.lines().stream().map(l -> l.path().getLast()).collect(Collectors.toSet());
         boolean all = PartsToSew.of(sheet).stream()
                 .allMatch(p -> own.contains(p.part().element()));
-        return all ? StitchPlan.of(sheet, sewing) : StitchPlan.of(sheet, sewing, p -> own.contains(p.element()));
+        return all
+                ? StitchPlan.of(sheet, sewing)
+                : sheet.once(
+                        List.of(sewing.cloth(), sewing.order(), own),
+                        s -> StitchPlan.of(s, sewing, p -> own.contains(p.element())));
     }
 }

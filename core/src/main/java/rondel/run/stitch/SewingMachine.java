@@ -11,6 +11,12 @@ import java.util.List;
  * @param change for another thread, put in by hand, in s */
 public record SewingMachine(double stitchesPerMinute, double jump, double trim, double change) {
 
+    /** How much more thread goes into cloth than lies on it: down and up again at each stitch. */
+    private static final double TAKE_UP = 1.15;
+
+    /** What is left over at a cut, in mm. */
+    private static final double TAIL = 30;
+
     /** A small machine with one needle. */
     public static final SewingMachine USUAL = new SewingMachine(600, 0.2, 5, 40);
 
@@ -51,7 +57,7 @@ public record SewingMachine(double stitchesPerMinute, double jump, double trim, 
         return at >= 0 ? at + 1 : -at - 1;
     }
 
-    /** How much thread a run takes, in mm: what lies on the cloth, and as much again for the under thread's pull and each cut.
+    /** How much thread a run takes, in mm: what lies on the cloth, what goes down through it, and the ends at each cut.
      *
      * @param stitches in their order */
     public static double thread(List<Stitch> stitches) {
@@ -59,10 +65,4 @@ public record SewingMachine(double stitchesPerMinute, double jump, double trim, 
         long cuts = stitches.stream().filter(s -> s.move() != Stitch.Move.SEW).count();
         return onCloth * TAKE_UP + cuts * TAIL;
     }
-
-    /** How much more thread goes into cloth than lies on it: down and up again at each stitch. */
-    private static final double TAKE_UP = 1.15;
-
-    /** What is left over at a cut, in mm. */
-    private static final double TAIL = 30;
 }

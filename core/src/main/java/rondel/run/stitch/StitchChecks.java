@@ -18,7 +18,6 @@ import rondel.job.Rgba;
 import rondel.job.SewingSettings;
 import rondel.job.SewnPart;
 import rondel.job.Sheet;
-import rondel.job.StitchSettings.Kind;
 import rondel.lines.check.Check;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;
@@ -105,8 +104,7 @@ public final class StitchChecks implements Check {
                 found.add(about(Severity.WARNING, "stitchNothing", p));
                 return;
             }
-            boolean fills = p.shape().filled() && p.settings().kind() != Kind.RUNNING;
-            if (fills) {
+            if (p.shape().filled()) {
                 BareCloth.of(p.shape().outline().toShape(p.shape().rule()), own)
                         .filter(s -> s.side() > BareCloth.SEEN)
                         .ifPresent(s -> found.add(about(
@@ -145,18 +143,15 @@ public final class StitchChecks implements Check {
         }
 
         private void outside(Hoop hoop) {
+            boolean fits = pattern.extent()
+                    .map(b -> hoop.holds(new Box(
+                            (hoop.width() - b.width()) / 2, (hoop.height() - b.height()) / 2, b.width(), b.height())))
+                    .orElse(false);
             for (PartToSew p : parts) {
                 boolean out = stitches.getOrDefault(p.part(), List.of()).stream()
                         .anyMatch(s -> s.move() == Stitch.Move.SEW && !hoop.holds(s.at().x(), s.at().y()));
                 if (out) {
                     Finding finding = about(Severity.ERROR, "outsideHoop", p, hoop.name());
-                    boolean fits = pattern.extent()
-                            .map(b -> hoop.holds(new Box(
-                                    (hoop.width() - b.width()) / 2,
-                                    (hoop.height() - b.height()) / 2,
-                                    b.width(),
-                                    b.height())))
-                            .orElse(false);
                     found.add(fits ? finding.mendedBy(Fix.of(new CentreInHoop(sheet.id()))) : finding);
                 }
             }

@@ -103,9 +103,7 @@ public final class StitchPlan {
     private void sew(List<Point> places) {
         boolean goesOn = !tied && !open.isEmpty() && open.getLast().at().distanceTo(places.getFirst()) <= NEAR;
         if (!goesOn) {
-            if (!open.isEmpty()) {
-                tieOff();
-            }
+            tieOff();
             begin(places);
         }
         rest(places);

@@ -24,10 +24,7 @@ final class LookMemory {
     private final LastLooks looks;
     private final PauseTransition pause = new PauseTransition(SETTLED);
 
-    /** The file that one looks at: only once it is known how one looked at it before. */
-    private Optional<Path> ready = Optional.empty();
-
-    /** The file of which that is being read. */
+    /** The file of which it is still being read how one looked at it before: until then nothing is remembered of it. */
     private Optional<Path> opening = Optional.empty();
 
     LookMemory(BenchWindow window, Desk desk, LastLooks looks) {
@@ -47,12 +44,7 @@ final class LookMemory {
     }
 
     private void keep() {
-        Optional<Path> file = desk.bench().file();
-        if (file.isEmpty() || !file.equals(ready)) {
-            // A job that was saved under a name for the first time is looked at as it is.
-            ready = file.filter(f -> opening.isEmpty());
-        }
-        ready.ifPresent(f -> {
+        desk.bench().file().filter(f -> opening.isEmpty()).ifPresent(f -> {
             SheetView sheet = window.sheet();
             Point middle = sheet.middle();
             LastLooks.Look look = new LastLooks.Look(
@@ -71,7 +63,6 @@ final class LookMemory {
 
     /** A file was opened: looks where one was. */
     void opened(Path file) {
-        ready = Optional.empty();
         opening = Optional.of(file);
         desk.workers()
                 .file(
@@ -80,7 +71,6 @@ final class LookMemory {
                             if (opening.equals(Optional.of(file))
                                     && desk.bench().file().equals(Optional.of(file))) {
                                 opening = Optional.empty();
-                                ready = Optional.of(file);
                                 look.ifPresent(this::look);
                             }
                         },

@@ -8,7 +8,7 @@ import rondel.job.Job;
 import rondel.paint.PictureSource;
 import rondel.words.Refusal;
 
-/** A save, with a version kept of what it wrote, and of what was there before where nothing was kept yet.
+/** A save, with a version kept of what it wrote, and of what was there before, unless that is kept already.
  *
  * @param problem the sentence on why a version could not be kept; the save itself is done */
 record KeptSave(HeldFile file, Optional<String> problem) {

@@ -2,6 +2,7 @@ package rondel.desktop.look;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
+import java.util.List;
 import javafx.application.Application;
 import javafx.application.ColorScheme;
 import javafx.application.Platform;
@@ -38,10 +39,13 @@ public enum Theme {
 
     /** Puts a window into this theme; all windows of the program have the same. */
     public void wear(Parent root) {
-        root.getStylesheets().removeAll(SHEET, DAY, NIGHT);
-        root.getStylesheets().addAll(isDark() ? NIGHT : DAY, SHEET);
-        Application.setUserAgentStylesheet(
-                isDark() ? new PrimerDark().getUserAgentStylesheet() : new PrimerLight().getUserAgentStylesheet());
+        boolean night = isDark();
+        dress(root, night);
+        String base = night ? new PrimerDark().getUserAgentStylesheet() : new PrimerLight().getUserAgentStylesheet();
+        // To set it, even to what it is, has the toolkit style all windows anew.
+        if (!base.equals(Application.getUserAgentStylesheet())) {
+            Application.setUserAgentStylesheet(base);
+        }
     }
 
     /** Gives something with a window of its own the look of another one; that of the day where there is none. */
@@ -49,7 +53,14 @@ public enum Theme {
         boolean night = other != null
                 && other.getScene() != null
                 && other.getScene().getRoot().getStylesheets().contains(NIGHT);
-        root.getStylesheets().removeAll(SHEET, DAY, NIGHT);
-        root.getStylesheets().addAll(night ? NIGHT : DAY, SHEET);
+        dress(root, night);
+    }
+
+    private static void dress(Parent root, boolean night) {
+        List<String> wanted = List.of(night ? NIGHT : DAY, SHEET);
+        if (!root.getStylesheets().containsAll(wanted)) {
+            root.getStylesheets().removeAll(SHEET, DAY, NIGHT);
+            root.getStylesheets().addAll(wanted);
+        }
     }
 }
