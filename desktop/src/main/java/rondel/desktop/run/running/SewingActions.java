@@ -19,6 +19,7 @@ import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.SewingSettings;
 import rondel.job.SewnPart;
+import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.StitchSettings;
 import rondel.operation.Operation;
@@ -77,11 +78,15 @@ public final class SewingActions {
             return held;
         }
         List<ElementId> selected = stitched(desk.bench().selectedIds());
-        return selected.isEmpty()
-                ? stitched(desk.bench().sheet().elements().stream()
-                        .map(Element::id)
-                        .toList())
-                : selected;
+        // Asked for by every command that is offered: known for as long as the sheet stays as it is.
+        return selected.isEmpty() ? desk.bench().sheet().once(SewingActions.class, SewingActions::stitched) : selected;
+    }
+
+    /** All of a sheet with the role stitch. */
+    private static List<ElementId> stitched(Sheet sheet) {
+        List<ElementId> found = new ArrayList<>();
+        sheet.elements().forEach(e -> gather(e, found));
+        return List.copyOf(found);
     }
 
     /** All with the role stitch among some things and what they are made of. */
@@ -216,16 +221,13 @@ public final class SewingActions {
 
     /** Writes the pass as a tape, a table or a picture. */
     public void save() {
+        String title = desk.bench().job().title();
         model.sewn().ifPresent(s -> questions
                 .passTarget(s.pass().name().replace(":", "") + ".dst")
                 .ifPresent(file -> progress.run(
                         Words.of("run.writing"),
                         () -> {
-                            StitchFile.write(
-                                    file,
-                                    Replacing.ANYTHING,
-                                    s.pattern(),
-                                    desk.bench().job().title());
+                            StitchFile.write(file, Replacing.ANYTHING, s.pattern(), title);
                             return file;
                         },
                         f -> desk.notices().say(Words.of("run.written", f.getFileName())))));
