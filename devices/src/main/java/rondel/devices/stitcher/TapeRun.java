@@ -4,9 +4,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -90,15 +92,17 @@ public final class TapeRun {
         post(id, "stop");
     }
 
+    private URI of(String id, String what) {
+        return URI.create(machine + "/tapes/" + URLEncoder.encode(id, StandardCharsets.UTF_8) + what);
+    }
+
     private JsonNode post(String id, String what) {
-        return send(HttpRequest.newBuilder(URI.create(machine + "/tapes/" + id + "/" + what))
-                .POST(HttpRequest.BodyPublishers.noBody()));
+        return send(HttpRequest.newBuilder(of(id, "/" + what)).POST(HttpRequest.BodyPublishers.noBody()));
     }
 
     /** The picture of what is sewn, as PNG. */
     public byte[] picture(String id) {
-        return answer(HttpRequest.newBuilder(URI.create(machine + "/tapes/" + id + "/picture")))
-                .body();
+        return answer(HttpRequest.newBuilder(of(id, "/picture"))).body();
     }
 
     private Told follow(Told first) {
@@ -110,7 +114,7 @@ public final class TapeRun {
             }
             Cancellation.check();
             pause();
-            now = told(send(HttpRequest.newBuilder(URI.create(machine + "/tapes/" + now.id()))));
+            now = told(send(HttpRequest.newBuilder(of(now.id(), ""))));
         }
     }
 

@@ -133,6 +133,11 @@ class StandInStitcherTest {
                     .isInstanceOf(Refusal.class)
                     .hasMessageContaining("more than the field of 12 x 12 mm");
         }
+        try (StandInStitcher machine = machine(StitcherBody.USUAL)) {
+            assertThatThrownBy(() -> new TapeRun("localhost", machine.port(), t -> {}).mended("no such, tape"))
+                    .isInstanceOf(Refusal.class)
+                    .hasMessageContaining("no such tape");
+        }
         assertThatThrownBy(() -> new TapeRun("localhost", 1, t -> {}).sew(pattern(), "Two"))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("No stitching machine answers");
