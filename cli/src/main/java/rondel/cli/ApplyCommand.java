@@ -10,13 +10,13 @@ import rondel.formats.fonts.UsualEditing;
 import rondel.formats.recipe.Recipe;
 
 /** Applies a recipe to a job. */
-@Command(name = "apply", mixinStandardHelpOptions = true, description = "Applies the operations of a recipe, in order.")
+@Command(name = "apply", mixinStandardHelpOptions = true)
 final class ApplyCommand implements Callable<Integer> {
 
     @Mixin
     private JobChange change;
 
-    @Parameters(index = "1", paramLabel = "RECIPE.json", description = "a list of operations")
+    @Parameters(index = "1", paramLabel = "RECIPE.json")
     private Path recipe;
 
     @Override

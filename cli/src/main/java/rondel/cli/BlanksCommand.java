@@ -13,16 +13,15 @@ import rondel.formats.job.JobFile;
 /** Lists what there is to fill in when a job is used as a template. */
 @Command(
         name = "blanks",
-        mixinStandardHelpOptions = true,
-        description = "Lists a template's texts, windows and colours to fill in.")
+        mixinStandardHelpOptions = true)
 final class BlanksCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Parameters(paramLabel = "JOB", description = "the job file")
+    @Parameters(paramLabel = "JOB")
     private Path file;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     BlanksCommand(PrintStream out) {

@@ -30,8 +30,7 @@ import rondel.words.Refusal;
 /** Says what would go wrong in the making of a job, and mends what it can where that is asked. */
 @Command(
         name = "check",
-        mixinStandardHelpOptions = true,
-        description = "Says what would go wrong in the making, and with --mend mends what it can.")
+        mixinStandardHelpOptions = true)
 final class CheckCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -40,10 +39,10 @@ final class CheckCommand implements Callable<Integer> {
     @Mixin
     private JobChange change;
 
-    @Option(names = "--json", description = "as JSON, with the operations that would mend findings")
+    @Option(names = "--json")
     private boolean json;
 
-    @Option(names = "--mend", description = "makes every fix there is, one after another")
+    @Option(names = "--mend")
     private boolean mend;
 
     CheckCommand(PrintStream out, PrintStream err) {

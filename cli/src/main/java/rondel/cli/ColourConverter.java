@@ -1,5 +1,6 @@
 package rondel.cli;
 
+import rondel.words.Words;
 import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.TypeConversionException;
 import rondel.job.Rgba;
@@ -10,7 +11,7 @@ final class ColourConverter implements ITypeConverter<Rgba> {
     @Override
     public Rgba convert(String text) {
         if (!text.matches("#?[0-9a-fA-F]{6}")) {
-            throw new TypeConversionException(text + " is no colour, as #1f6f6b is");
+            throw new TypeConversionException(Words.of("cli.noColour", text));
         }
         int rgb = Integer.parseInt(text.replace("#", ""), 16);
         return new Rgba(rgb >> 16, rgb >> 8 & 255, rgb & 255, 255);

@@ -1,9 +1,10 @@
 package rondel.cli;
 
+import rondel.words.Decimals;
+import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.io.PrintStream;
 import java.nio.file.Path;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.function.UnaryOperator;
 import picocli.CommandLine.Command;
@@ -25,28 +26,27 @@ import rondel.run.route.RoutePlan;
 /** Lays what was cut over what was to be cut. */
 @Command(
         name = "compare",
-        mixinStandardHelpOptions = true,
-        description = "Lays what a cutter has cut over the lines of a pass: the largest and mean difference in mm.")
+        mixinStandardHelpOptions = true)
 final class CompareCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path file;
 
-    @Parameters(index = "1", paramLabel = "CUT.svg", description = "what was cut, as the stand-in writes it")
+    @Parameters(index = "1", paramLabel = "CUT.svg")
     private Path cut;
 
-    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number, from 1")
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private String sheet;
 
-    @Option(names = "--pass", paramLabel = "N", required = true, description = "the pass's number, from 1")
+    @Option(names = "--pass", paramLabel = "N", required = true)
     private int number;
 
     @Mixin
     private Registering registering;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     CompareCommand(PrintStream out) {
@@ -70,14 +70,13 @@ final class CompareCommand implements Callable<Integer> {
                     .put("open", result.open())
                     .put("rounded_corners", result.rounded().size())));
         } else {
-            out.printf(
-                    Locale.ROOT,
-                    "%s: largest difference %.3f mm, mean %.3f mm, %d not closed, %d corners rounded%n",
+            out.println(Words.of(
+                    "cli.compare.told",
                     pass.name(),
-                    result.largest(),
-                    result.mean(),
+                    Decimals.of(result.largest(), 3),
+                    Decimals.of(result.mean(), 3),
                     result.open(),
-                    result.rounded().size());
+                    result.rounded().size()));
         }
         return 0;
     }

@@ -38,35 +38,33 @@ import rondel.words.Words;
 /** Turns files into files of another kind, each alone on a sheet of its own size. */
 @Command(
         name = "convert",
-        mixinStandardHelpOptions = true,
-        description = "Turns drawings and pictures into SVG, PDF, PNG or JPEG, each on a sheet of its own size.")
+        mixinStandardHelpOptions = true)
 final class ConvertCommand implements Callable<Integer> {
 
     private final PrintStream out;
     private final PrintStream err;
 
-    @Parameters(arity = "1..*", paramLabel = "FILE", description = "SVG, PNG or JPEG files")
+    @Parameters(arity = "1..*", paramLabel = "FILE")
     private List<Path> files;
 
-    @Option(names = "--to", required = true, paramLabel = "svg|pdf|png|jpg", description = "the kind to write")
+    @Option(names = "--to", required = true, paramLabel = "svg|pdf|png|jpg")
     private String to;
 
-    @Option(names = "-d", required = true, paramLabel = "DIR", description = "the folder to write to")
+    @Option(names = "-d", required = true, paramLabel = "DIR")
     private Path folder;
 
-    @Option(names = "--ppi", defaultValue = "300", paramLabel = "N", description = "pixels per inch, for pictures")
+    @Option(names = "--ppi", defaultValue = "300", paramLabel = "N")
     private double ppi;
 
-    @Option(names = "--width", paramLabel = "W", description = "width of the result; for pictures also in px")
+    @Option(names = "--width", paramLabel = "W")
     private String width;
 
     @Option(
             names = "--px-per-inch",
-            paramLabel = "N",
-            description = "how many pixels of a drawing that tells no other size are an inch; 96 without it")
+            paramLabel = "N")
     private Double pxPerInch;
 
-    @Option(names = "--json", description = "say what was done, with findings, as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     @Mixin

@@ -20,25 +20,23 @@ import rondel.operation.Targets;
 /** Copies elements of one job to another, with the pictures they use. */
 @Command(
         name = "copy",
-        mixinStandardHelpOptions = true,
-        description = "Copies elements of another job to this one, where they are on their sheet.")
+        mixinStandardHelpOptions = true)
 final class CopyCommand implements Callable<Integer> {
 
     @Mixin
     private JobChange change;
 
-    @Option(names = "--from", required = true, paramLabel = "JOB", description = "the job they come from")
+    @Option(names = "--from", required = true, paramLabel = "JOB")
     private Path from;
 
     @Option(
             names = "--only",
             required = true,
             split = ",",
-            paramLabel = "ID",
-            description = "which elements, by their ids there")
+            paramLabel = "ID")
     private List<String> only;
 
-    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number here, from 1")
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private int sheet;
 
     @Override

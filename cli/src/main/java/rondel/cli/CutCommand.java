@@ -1,5 +1,6 @@
 package rondel.cli;
 
+import rondel.words.Decimals;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
@@ -35,8 +36,7 @@ import rondel.words.Words;
 /** Cuts a pass: as a file of HP-GL, or on a machine. */
 @Command(
         name = "cut",
-        mixinStandardHelpOptions = true,
-        description = "Writes the lines of a pass as HP-GL, or sends them to a cutter.")
+        mixinStandardHelpOptions = true)
 final class CutCommand implements Callable<Integer> {
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
@@ -44,39 +44,37 @@ final class CutCommand implements Callable<Integer> {
     private final PrintStream out;
     private final PrintStream err;
 
-    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path file;
 
-    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number, from 1")
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private String sheet;
 
     @Option(
             names = "--pass",
             paramLabel = "N",
-            required = true,
-            description = "the pass's number, from 1, as “rondel passes” lists them")
+            required = true)
     private int number;
 
     @ArgGroup(multiplicity = "1")
     private Target target;
 
-    @Option(names = "--material", paramLabel = "NAME", description = "by the figures of another material")
+    @Option(names = "--material", paramLabel = "NAME")
     private Optional<String> material;
 
-    @Option(names = "--materials", paramLabel = "FILE", description = "another list of materials than your own")
+    @Option(names = "--materials", paramLabel = "FILE")
     private Optional<Path> list;
 
     @Option(
             names = "--from",
             paramLabel = "N",
-            defaultValue = "0",
-            description = "go on after so many lines that were taken before")
+            defaultValue = "0")
     private int from;
 
     @Mixin
     private Registering registering;
 
-    @Option(names = "--json", description = "say what came of it as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     @Mixin
@@ -84,14 +82,13 @@ final class CutCommand implements Callable<Integer> {
 
     /** Where it goes. */
     static final class Target {
-        @Option(names = "-o", paramLabel = "FILE", description = "a file of HP-GL")
+        @Option(names = "-o", paramLabel = "FILE")
         private Path file;
 
         @Option(
                 names = "--to",
                 paramLabel = "HOST:PORT",
-                converter = HostAndPort.Converter.class,
-                description = "a cutter that listens there")
+                converter = HostAndPort.Converter.class)
         private HostAndPort to;
     }
 
@@ -160,13 +157,12 @@ final class CutCommand implements Callable<Integer> {
                     .put("sentence", o.sentence()));
             out.println(Json.text(node));
         } else {
-            out.printf(
-                    Locale.ROOT,
-                    "%s: %d lines, %.0f mm, %.0f s%n",
+            out.println(Words.of(
+                    "cli.cut.told",
                     pass.name(),
                     pass.contours().size(),
-                    route.cut(),
-                    route.seconds());
+                    Decimals.of(route.cut(), 0),
+                    Decimals.of(route.seconds(), 0)));
         }
     }
 }

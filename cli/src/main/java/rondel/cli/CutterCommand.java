@@ -23,9 +23,7 @@ import rondel.words.Words;
 /** The stand-in for a cutter. */
 @Command(
         name = "cutter",
-        mixinStandardHelpOptions = true,
-        description =
-                "A stand-in for a cutter: takes HP-GL on a port, and writes what it has cut as SVG, PNG and JSON.")
+        mixinStandardHelpOptions = true)
 final class CutterCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -36,38 +34,32 @@ final class CutterCommand implements Callable<Integer> {
     @Option(
             names = "--offset",
             paramLabel = "L",
-            converter = TypedLength.Converter.class,
-            description = "how far the tip of its blade trails; 0.25 mm without it")
+            converter = TypedLength.Converter.class)
     private Optional<TypedLength> offset = Optional.empty();
 
     @Option(
             names = "--misfeed",
             paramLabel = "X,Y,DEG,SCALE",
-            converter = MisfeedConverter.class,
-            description = "how askew the sheet lies in it: mm to the right, mm up, degrees, scale")
+            converter = MisfeedConverter.class)
     private Misfeed misfeed = Misfeed.NONE;
 
     @Option(
             names = "--pace",
-            paramLabel = "N",
-            description = "N times as fast as a real one; as fast as it can without it")
+            paramLabel = "N")
     private double pace;
 
-    @Option(names = "--drop-after", paramLabel = "BYTES", description = "the line breaks once, after so many bytes")
+    @Option(names = "--drop-after", paramLabel = "BYTES")
     private Optional<Long> dropAfter = Optional.empty();
 
-    @Option(names = "--jam-after", paramLabel = "LINES", description = "the material jams once, after so many lines")
+    @Option(names = "--jam-after", paramLabel = "LINES")
     private Optional<Integer> jamAfter = Optional.empty();
 
     @Option(
             names = "--loaded",
-            paramLabel = "PICTURE",
-            description =
-                    "a printed sheet, as the stand-in printer gives it: what the camera over the bed sees of it is"
-                            + " written as bed.png")
+            paramLabel = "PICTURE")
     private Optional<Path> loaded = Optional.empty();
 
-    @Option(names = "--once", description = "ends after the first load that is finished")
+    @Option(names = "--once")
     private boolean once;
 
     CutterCommand(PrintStream out) {

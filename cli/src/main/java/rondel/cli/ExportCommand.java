@@ -39,93 +39,80 @@ import rondel.words.Refusal;
 /** Writes sheets, or some of their elements, as SVG, PDF, PNG or JPEG. */
 @Command(
         name = "export",
-        mixinStandardHelpOptions = true,
-        description = "Writes sheets, or some of their elements, as SVG, PDF, PNG, JPEG or DXF at true size.")
+        mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
 
     private final PrintStream out;
     private final PrintStream err;
 
-    @Parameters(paramLabel = "JOB", description = "the job file")
+    @Parameters(paramLabel = "JOB")
     private Path file;
 
     @Option(
             names = "-o",
             required = true,
-            paramLabel = "FILE",
-            description = "what to write: .svg, .pdf, .png, .jpg or .dxf; for several files with {name}, {n}, {sheet},"
-                    + " {sheet-name} or {job} in it")
+            paramLabel = "FILE")
     private Path target;
 
     @Option(
             names = "--what",
-            paramLabel = "WHAT",
-            description = "all, print, lines, proof, or roles: cut, kiss-cut, score, draw, stitch, with commas;"
-                    + " print without it, and all for SVG")
+            paramLabel = "WHAT")
     private String what;
 
     @Option(
             names = "--sheet",
             paramLabel = "N",
-            defaultValue = "1",
-            description = "the sheet's number, from 1; several with commas, or all")
+            defaultValue = "1")
     private String sheets;
 
-    @Option(names = "--only", split = ",", paramLabel = "ID", description = "only these elements, cropped to them")
+    @Option(names = "--only", split = ",", paramLabel = "ID")
     private List<String> only = List.of();
 
     @Option(
             names = "--frame",
-            paramLabel = "FRAME",
-            description = "sheet, bleed or seen (cropped); with its bleed for PDF, else the sheet, without it")
+            paramLabel = "FRAME")
     private String frame;
 
     @Option(
             names = "--each",
-            paramLabel = "KIND",
-            description = "a file for each of: element, piece, level, alternative (of try-outs)")
+            paramLabel = "KIND")
     private String each;
 
     @Option(
             names = "--level",
             paramLabel = "N",
-            defaultValue = "1",
-            description =
-                    "of --each level: how many groups deep, from 1 for what stands on the sheet itself or is named"
-                            + " by --only")
+            defaultValue = "1")
     private int level;
 
-    @Option(names = "--ppi", paramLabel = "N", description = "pixels per inch, for pictures; 300 without it")
+    @Option(names = "--ppi", paramLabel = "N")
     private Double ppi;
 
-    @Option(names = "--width", paramLabel = "PX", converter = PixelConverter.class, description = "pixels across")
+    @Option(names = "--width", paramLabel = "PX", converter = PixelConverter.class)
     private Integer width;
 
-    @Option(names = "--height", paramLabel = "PX", converter = PixelConverter.class, description = "pixels down")
+    @Option(names = "--height", paramLabel = "PX", converter = PixelConverter.class)
     private Integer height;
 
     @Option(
             names = "--fit",
-            paramLabel = "FIT",
-            description = "crop or pad, where width and height are not to each other as the page's")
+            paramLabel = "FIT")
     private String fit;
 
-    @Option(names = "--transparent", description = "without the paper")
+    @Option(names = "--transparent")
     private boolean transparent;
 
     @Option(
             names = "--lines",
-            paramLabel = "LOOK",
-            description = "by-role (in the job's colour of each role) or as-drawn; by role for SVG without it")
+            paramLabel = "LOOK")
     private String look;
 
-    @Option(names = "--hairline", description = "lines as fine as a hair")
+    @Option(names = "--hairline")
     private boolean hairline;
 
-    @Option(names = "--layers", description = "a group for what is printed and for each role")
+    @Option(names = "--layers")
     private boolean layers;
 
-    @Option(names = "--share-copies", description = "in SVG, draw copies of a design once and use that")
+    @Option(names = "--share-copies")
     private boolean shareCopies;
 
     @Mixin
@@ -134,7 +121,7 @@ final class ExportCommand implements Callable<Integer> {
     @Mixin
     private FormatOptions how;
 
-    @Option(names = "--json", description = "say what was written as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     @Mixin

@@ -25,8 +25,7 @@ import rondel.words.Words;
 /** Fills a template in: texts, pictures for windows, colours. */
 @Command(
         name = "fill-in",
-        mixinStandardHelpOptions = true,
-        description = "Fills a template's texts, windows and colours in from a JSON file.")
+        mixinStandardHelpOptions = true)
 final class FillInCommand implements Callable<Integer> {
 
     @Mixin
@@ -34,8 +33,7 @@ final class FillInCommand implements Callable<Integer> {
 
     @Parameters(
             index = "1",
-            paramLabel = "VALUES.json",
-            description = "{\"texts\": {ID: TEXT}, \"pictures\": {ID: FILE}, \"colours\": {COLOUR: COLOUR}}")
+            paramLabel = "VALUES.json")
     private Path values;
 
     @Override

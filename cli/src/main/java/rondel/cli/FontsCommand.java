@@ -16,13 +16,12 @@ import rondel.text.FontFace;
 /** Lists the font families at hand. */
 @Command(
         name = "fonts",
-        mixinStandardHelpOptions = true,
-        description = "Lists the font families at hand, with the weights and the italics they have.")
+        mixinStandardHelpOptions = true)
 final class FontsCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     FontsCommand(PrintStream out) {

@@ -16,48 +16,42 @@ final class FormatOptions {
     private static final List<SvgChoice.Grouping> GROUPINGS =
             List.of(SvgChoice.Grouping.AS_IN_JOB, SvgChoice.Grouping.COLOURS, SvgChoice.Grouping.PIECES);
 
-    @Option(names = "--dxf-version", paramLabel = "V", description = "of DXF: r2000, or r12 for old readers")
+    @Option(names = "--dxf-version", paramLabel = "V")
     private DxfVersion dxfVersion = DxfVersion.R2000;
 
-    @Option(names = "--blocks", description = "in DXF, groups and copies are blocks")
+    @Option(names = "--blocks")
     private boolean blocks;
 
     @Option(
             names = "--groups",
             paramLabel = "BY",
-            defaultValue = "job",
-            description = "groups of SVG: job (as they are), colour (one a colour), piece (one a piece)")
+            defaultValue = "job")
     private String groups;
 
-    @Option(names = "--no-pictures", description = "in SVG, only what is drawn")
+    @Option(names = "--no-pictures")
     private boolean withoutPictures;
 
     @Option(
-            names = "--live-text",
-            description = "in SVG, text as text with the name of its font; as outlines without it")
+            names = "--live-text")
     private boolean liveText;
 
     @Option(
             names = "--quality",
             paramLabel = "PER-CENT",
-            defaultValue = "92",
-            description = "of JPEG, from 5 for the smallest file to 100 for the best; 92 without it")
+            defaultValue = "92")
     private double quality;
 
     @Option(
             names = "--matte",
             paramLabel = "COLOUR",
             defaultValue = "#ffffff",
-            converter = ColourConverter.class,
-            description = "of JPEG: what is behind what is transparent, as #rrggbb; white without it")
+            converter = ColourConverter.class)
     private Rgba matte;
 
     @Option(
             names = "--colours",
             paramLabel = "HOW",
-            defaultValue = "drawn",
-            description = "of PNG and JPEG: drawn, printed (as a press prints them), marked (with stripes over what it"
-                    + " has no colour for)")
+            defaultValue = "drawn")
     private String colours;
 
     FormatChoices choices() {

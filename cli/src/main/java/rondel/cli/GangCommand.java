@@ -1,12 +1,13 @@
 package rondel.cli;
 
+import rondel.words.Decimals;
+import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Timer;
@@ -34,8 +35,7 @@ import rondel.words.Refusal;
 /** Lays copies of designs out on stock, and adds the sheets to the job. */
 @Command(
         name = "gang",
-        mixinStandardHelpOptions = true,
-        description = "Lays out copies of designs on sheets of stock, which are added to the job.")
+        mixinStandardHelpOptions = true)
 final class GangCommand implements Callable<Integer> {
 
     /** How copies are laid out. */
@@ -64,21 +64,19 @@ final class GangCommand implements Callable<Integer> {
     @Mixin
     private GangStock stock = new GangStock();
 
-    @Option(names = "--name", paramLabel = "TEXT", defaultValue = "", description = "the plan's name")
+    @Option(names = "--name", paramLabel = "TEXT", defaultValue = "")
     private String name;
 
     @Option(
             names = "--gutter",
             paramLabel = "L|X,Y",
-            split = ",",
-            description = "between pieces, exact",
+            split = ",", 
             converter = TypedLength.Converter.class)
     private List<TypedLength> gutter = List.of();
 
     @Option(
             names = "--edge",
-            paramLabel = "L",
-            description = "from the edge of what can be used, for nests",
+            paramLabel = "L", 
             converter = TypedLength.Converter.class)
     private Optional<TypedLength> edge = Optional.empty();
 
@@ -86,63 +84,57 @@ final class GangCommand implements Callable<Integer> {
             names = "--way",
             converter = ChoiceConverter.OfWay.class,
             paramLabel = "WAY",
-            defaultValue = "rows",
-            description = "rows, nest, fold-tag or fold-card")
+            defaultValue = "rows")
     private WayName way;
 
     @Option(
             names = "--turn",
             paramLabel = "TURN",
-            defaultValue = "none",
-            description = "none, half, quarter, mixed or free")
+            defaultValue = "none")
     private Turn turn;
 
     @Option(
             names = "--alternate",
             paramLabel = "HOW",
-            defaultValue = "none",
-            description = "every second row: none, shifted or turned")
+            defaultValue = "none")
     private RowSettings.Alternate alternate;
 
-    @Option(names = "--corner", description = "begin in the upper left corner, not in the middle")
+    @Option(names = "--corner")
     private boolean corner;
 
     @Option(
             names = "--order",
             paramLabel = "ORDER",
-            defaultValue = "across",
-            description = "across, or stack: cut and stack")
+            defaultValue = "across")
     private Way.Order order;
 
-    @Option(names = "--cut-boxes", description = "cut straight lines around each piece, those in common once")
+    @Option(names = "--cut-boxes")
     private boolean boxes;
 
-    @Option(names = "--grain", paramLabel = "HOW", defaultValue = "any", description = "any, along or across")
+    @Option(names = "--grain", paramLabel = "HOW", defaultValue = "any")
     private NestSettings.Grain grain;
 
-    @Option(names = "--no-holes", description = "keep holes of large pieces free")
+    @Option(names = "--no-holes")
     private boolean noHoles;
 
-    @Option(names = "--seed", paramLabel = "N", defaultValue = "1", description = "the same gives the same")
+    @Option(names = "--seed", paramLabel = "N", defaultValue = "1")
     private long seed;
 
-    @Option(names = "--rounds", paramLabel = "N", defaultValue = "20", description = "how long a nest is improved")
+    @Option(names = "--rounds", paramLabel = "N", defaultValue = "20")
     private int rounds;
 
     @Option(
             names = "--seconds",
-            paramLabel = "N",
-            description = "end a nest's search after so long, with what it has found")
+            paramLabel = "N")
     private OptionalInt seconds = OptionalInt.empty();
 
     @Option(
             names = "--marks",
             paramLabel = "MARK",
-            split = ",",
-            description = "any of trim, fold, register, names, colours")
+            split = ",")
     private List<String> marks = List.of();
 
-    @Option(names = "--json", description = "for programs")
+    @Option(names = "--json")
     private boolean json;
 
     private final PrintStream out;
@@ -253,21 +245,18 @@ final class GangCommand implements Callable<Integer> {
             return;
         }
         Point size = new Point(plan.stock().width(), plan.stock().height());
-        out.printf(
-                Locale.ROOT,
-                "%s: %d copies on %d sheets of %s (%.1f x %.1f mm), up to %d a sheet, %.1f %% used%s%n",
-                plan.name(),
-                f.copies(),
-                f.sheets(),
-                plan.stock().name(),
-                size.x(),
-                size.y(),
-                f.fullest(),
-                100 * f.used(),
-                f.cost().isPresent()
-                        ? String.format(Locale.ROOT, ", %.2f", f.cost().getAsDouble())
-                        : "");
-        sheets.forEach(
-                s -> out.printf(Locale.ROOT, "  sheet %d: %s%n", job.sheets().indexOf(s) + 1, s.name()));
+        out.println(Words.of(
+                        "cli.gang.told",
+                        plan.name(),
+                        f.copies(),
+                        f.sheets(),
+                        plan.stock().name(),
+                        Decimals.of(size.x(), 1),
+                        Decimals.of(size.y(), 1),
+                        f.fullest(),
+                        Decimals.of(100 * f.used(), 1))
+                + (f.cost().isPresent() ? ", " + Decimals.of(f.cost().getAsDouble(), 2) : ""));
+        sheets.forEach(s -> out.println(
+                "  " + Words.of("cli.gang.sheet", job.sheets().indexOf(s) + 1, s.name())));
     }
 }

@@ -22,51 +22,48 @@ import rondel.words.Refusal;
 /** What is laid out: elements, sheets, pieces, rows of a list, or things folded from these. */
 final class GangDesigns {
 
-    @Option(names = "--of", paramLabel = "ID", split = ",", description = "elements or groups, by their ids")
+    @Option(names = "--of", paramLabel = "ID", split = ",")
     private List<String> elements = List.of();
 
-    @Option(names = "--pieces", paramLabel = "ID", split = ",", description = "pieces, by the ids of their outlines")
+    @Option(names = "--pieces", paramLabel = "ID", split = ",")
     private List<String> pieces = List.of();
 
-    @Option(names = "--from", paramLabel = "SHEET", split = ",", description = "whole sheets, by their numbers from 1")
+    @Option(names = "--from", paramLabel = "SHEET", split = ",")
     private List<String> sheets = List.of();
 
-    @Option(names = "--list", paramLabel = "LIST", description = "the rows of a list of names, by its id or name")
+    @Option(names = "--list", paramLabel = "LIST")
     private Optional<String> list = Optional.empty();
 
-    @Option(names = "--count", paramLabel = "N", split = ",", description = "how many of each; as many as fit without")
+    @Option(names = "--count", paramLabel = "N", split = ",")
     private List<Integer> counts = List.of();
 
-    @Option(names = "--front", paramLabel = "ID|SHEET", description = "the front of what is folded")
+    @Option(names = "--front", paramLabel = "ID|SHEET")
     private Optional<String> front = Optional.empty();
 
-    @Option(names = "--back", paramLabel = "ID|SHEET", description = "the back of what is folded")
+    @Option(names = "--back", paramLabel = "ID|SHEET")
     private Optional<String> back = Optional.empty();
 
     @Option(
             names = "--inside",
             paramLabel = "ID|SHEET",
-            split = ",",
-            description = "the inside of a card: one for all of it, or one for each part")
+            split = ",")
     private List<String> inside = List.of();
 
     @Option(
             names = "--fold",
             paramLabel = "KIND",
             defaultValue = "half-side",
-            converter = ChoiceConverter.OfFold.class,
-            description = "a card: half-side, half-top, gate or tri-fold")
+            converter = ChoiceConverter.OfFold.class)
     private Folding.Kind fold;
 
     @Option(
             names = "--turning",
             paramLabel = "EDGE",
             defaultValue = "long-edge",
-            converter = ChoiceConverter.OfTurning.class,
-            description = "about which edge the printer turns the stock: long-edge or short-edge")
+            converter = ChoiceConverter.OfTurning.class)
     private Folding.Turning turning;
 
-    @Option(names = "--score", paramLabel = "HOW", defaultValue = "line", description = "folds as line, marks or none")
+    @Option(names = "--score", paramLabel = "HOW", defaultValue = "line")
     private Folding.Score score;
 
     List<DesignCount> of(Job job, GangCommand.WayName way) {

@@ -22,19 +22,17 @@ final class GangStock {
             names = "--stock",
             paramLabel = "NAME|WxH[=N]",
             required = true,
-            split = ",",
-            description = "a stock's name or a size; with =N, no more than N sheets of it; several in their order")
+            split = ",")
     private List<String> stocks = List.of();
 
     @Option(
             names = "--margin",
             paramLabel = "L|T,R,B,L",
-            split = ",",
-            description = "what can't be used at the edges, in place of the stock's own margins",
+            split = ",", 
             converter = TypedLength.Converter.class)
     private List<TypedLength> margin = List.of();
 
-    @Option(names = "--stocks", paramLabel = "FILE", description = "another list of stocks than the person's own")
+    @Option(names = "--stocks", paramLabel = "FILE")
     private Optional<Path> list = Optional.empty();
 
     List<StockCount> of(Job job) {

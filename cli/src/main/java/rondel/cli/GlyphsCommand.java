@@ -21,28 +21,26 @@ import rondel.words.Refusal;
 /** Lists the glyphs of a font. */
 @Command(
         name = "glyphs",
-        mixinStandardHelpOptions = true,
-        description = "Lists the glyphs of a font with their numbers, characters, names and alternates.")
+        mixinStandardHelpOptions = true)
 final class GlyphsCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Parameters(paramLabel = "FAMILY", description = "as rondel fonts lists it")
+    @Parameters(paramLabel = "FAMILY")
     private String family;
 
-    @Option(names = "--weight", paramLabel = "N", defaultValue = "400", description = "400 without it")
+    @Option(names = "--weight", paramLabel = "N", defaultValue = "400")
     private int weight;
 
-    @Option(names = "--italic", description = "the italic")
+    @Option(names = "--italic")
     private boolean italic;
 
     @Option(
             names = "--find",
-            paramLabel = "TEXT",
-            description = "a character, U+ and its code point, or a part of the name")
+            paramLabel = "TEXT")
     private String find = "";
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     GlyphsCommand(PrintStream out) {

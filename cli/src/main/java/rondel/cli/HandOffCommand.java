@@ -21,26 +21,25 @@ import rondel.words.Words;
 /** Makes a set of files that leave a job together. */
 @Command(
         name = "hand-off",
-        mixinStandardHelpOptions = true,
-        description = "Makes all files of a hand-off set, in a folder or a zip; without --set it lists the sets.")
+        mixinStandardHelpOptions = true)
 final class HandOffCommand implements Callable<Integer> {
 
     private final PrintStream out;
     private final PrintStream err;
 
-    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path file;
 
-    @Option(names = "--set", paramLabel = "NAME", description = "a set of the job, or one that ships")
+    @Option(names = "--set", paramLabel = "NAME")
     private Optional<String> set = Optional.empty();
 
-    @Option(names = "-o", paramLabel = "DIR|FILE.zip", description = "where the files go; out without it")
+    @Option(names = "-o", paramLabel = "DIR|FILE.zip")
     private Path target = Path.of("out");
 
     @Mixin
     private MakingHandOff making;
 
-    @Option(names = "--json", description = "say what was made as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     @Mixin

@@ -1,5 +1,6 @@
 package rondel.cli;
 
+import rondel.words.Words;
 import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.TypeConversionException;
 
@@ -13,7 +14,7 @@ record HostAndPort(String host, int port) {
             int colon = text.lastIndexOf(':');
             String port = text.substring(colon + 1);
             if (colon < 1 || !port.matches("\\d{1,5}") || Integer.parseInt(port) > 65_535) {
-                throw new TypeConversionException(text + " is no address, as localhost:9100 is");
+                throw new TypeConversionException(Words.of("cli.noAddress", text));
             }
             return new HostAndPort(text.substring(0, colon), Integer.parseInt(port));
         }

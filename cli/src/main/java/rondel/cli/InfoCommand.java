@@ -2,7 +2,6 @@ package rondel.cli;
 
 import java.io.PrintStream;
 import java.nio.file.Path;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -25,16 +24,15 @@ import rondel.words.Words;
 /** Says what is in a job. */
 @Command(
         name = "info",
-        mixinStandardHelpOptions = true,
-        description = "Says what is in a job: sizes and the element tree.")
+        mixinStandardHelpOptions = true)
 final class InfoCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Parameters(paramLabel = "JOB", description = "the job file")
+    @Parameters(paramLabel = "JOB")
     private Path file;
 
-    @Option(names = "--json", description = "as JSON, lengths in mm")
+    @Option(names = "--json")
     private boolean json;
 
     InfoCommand(PrintStream out) {
@@ -68,7 +66,7 @@ final class InfoCommand implements Callable<Integer> {
     private static String state(Element e, boolean parked) {
         StringBuilder state = new StringBuilder();
         if (e.role() != Role.PRINT) {
-            state.append("  ").append(Words.of("role." + e.role()).toLowerCase(Locale.ROOT));
+            state.append("  ").append(Words.of("role.within." + e.role()));
         }
         String[] words = {"hidden", "locked", "pinned", "parked"};
         boolean[] are = {e.hidden(), e.locked(), e.pinned(), parked};

@@ -27,10 +27,10 @@ final class JobChange {
     /** How long to wait for another command that changes the same job. */
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 
-    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path file;
 
-    @Option(names = "-o", paramLabel = "OUT", description = "write here and leave the job as it was")
+    @Option(names = "-o", paramLabel = "OUT")
     private Path target;
 
     @Mixin

@@ -17,21 +17,19 @@ import rondel.words.Words;
 /** What a job contains from whom. */
 @Command(
         name = "ledger",
-        mixinStandardHelpOptions = true,
-        description =
-                "Lists everything that a job contains: thing, maker, source, licence, terms and where it is used.")
+        mixinStandardHelpOptions = true)
 final class LedgerCommand implements Callable<Integer> {
 
     private final PrintStream out;
     private final PrintStream err;
 
-    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path file;
 
-    @Option(names = "--csv", description = "as CSV")
+    @Option(names = "--csv")
     private boolean csv;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     LedgerCommand(PrintStream out, PrintStream err) {

@@ -12,9 +12,7 @@ import rondel.job.Job;
 final class MakingHandOff {
 
     @Option(
-            names = "--may-be-sold",
-            description =
-                    "what is for personal use only, or not known, may be sold all the same: you have cleared that")
+            names = "--may-be-sold")
     private boolean mayBeSold;
 
     boolean mayBeSold() {

@@ -1,11 +1,12 @@
 package rondel.cli;
 
+import rondel.words.Decimals;
+import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -20,59 +21,56 @@ import rondel.units.LengthUnit;
 /** Lists the materials that there are, and keeps the person's own. */
 @Command(
         name = "materials",
-        mixinStandardHelpOptions = true,
-        description = "Lists the materials that things can be made of, adds one, or takes one off.")
+        mixinStandardHelpOptions = true)
 final class MaterialsCommand implements Callable<Integer> {
 
     private static final List<Role> ROLES = List.of(Role.CUT, Role.KISS_CUT, Role.SCORE, Role.DRAW);
 
     private final PrintStream out;
 
-    @Option(names = "--add", paramLabel = "NAME", description = "keeps a material of this name")
+    @Option(names = "--add", paramLabel = "NAME")
     private Optional<String> add;
 
-    @Option(names = "--like", paramLabel = "NAME", description = "with the figures of this one where none are given")
+    @Option(names = "--like", paramLabel = "NAME")
     private String like = "Card";
 
-    @Option(names = "--remove", paramLabel = "NAME", description = "takes a material of your own off the list")
+    @Option(names = "--remove", paramLabel = "NAME")
     private Optional<String> remove;
 
-    @Option(names = "--colour", paramLabel = "#RRGGBB", converter = ColourConverter.class, description = "of --add")
+    @Option(names = "--colour", paramLabel = "#RRGGBB", converter = ColourConverter.class)
     private rondel.job.Rgba colour;
 
-    @Option(names = "--speed", paramLabel = "N", description = "of cutting, in mm/s")
+    @Option(names = "--speed", paramLabel = "N")
     private Double speed;
 
-    @Option(names = "--cut-force", paramLabel = "N", description = "of cutting, in grams")
+    @Option(names = "--cut-force", paramLabel = "N")
     private Double force;
 
-    @Option(names = "--times", paramLabel = "N", description = "how often a cut is gone over")
+    @Option(names = "--times", paramLabel = "N")
     private Integer times;
 
     @Option(
             names = "--blade-offset",
             paramLabel = "L",
-            converter = TypedLength.Converter.class,
-            description = "how far the tip of the blade trails")
+            converter = TypedLength.Converter.class)
     private TypedLength offset;
 
     @Option(
             names = "--overcut",
             paramLabel = "L",
-            converter = TypedLength.Converter.class,
-            description = "how far closed lines are cut on past their start")
+            converter = TypedLength.Converter.class)
     private TypedLength overcut;
 
-    @Option(names = "--mirrored", description = "it is cut from its back")
+    @Option(names = "--mirrored")
     private boolean mirrored;
 
-    @Option(names = "--roll", description = "it comes by the length")
+    @Option(names = "--roll")
     private boolean roll;
 
-    @Option(names = "--list", paramLabel = "FILE", description = "another list than your own")
+    @Option(names = "--list", paramLabel = "FILE")
     private Optional<Path> list;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     MaterialsCommand(PrintStream out) {
@@ -113,19 +111,17 @@ final class MaterialsCommand implements Callable<Integer> {
 
     private void print(Material m) {
         out.printf(
-                Locale.ROOT,
-                "%-20s %s  %.2f mm%s%s%n",
+                "%-20s %s  %s mm%s%s%n",
                 m.name(),
                 m.colour().hex(),
-                m.thickness(),
-                m.form() == Material.Form.ROLL ? ", roll" : "",
-                m.mirrored() ? ", mirrored" : "");
+                Decimals.of(m.thickness(), 2),
+                m.form() == Material.Form.ROLL ? ", " + Words.of("cli.roll") : "",
+                m.mirrored() ? ", " + Words.of("cli.mirrored") : "");
         for (Role role : ROLES) {
             ToolSettings t = m.by(role);
             out.printf(
-                    Locale.ROOT,
                     "    %-9s %-11s %4.0f mm/s  %4.0f g%s%n",
-                    role.name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                    Words.of("role.within." + role),
                     t.toolName(),
                     t.speed(),
                     t.force(),

@@ -1,5 +1,6 @@
 package rondel.cli;
 
+import rondel.words.Words;
 import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.TypeConversionException;
 import rondel.devices.Misfeed;
@@ -20,8 +21,8 @@ final class MisfeedConverter implements ITypeConverter<Misfeed> {
                 }
             }
         } catch (NumberFormatException e) {
-            throw new TypeConversionException(text + " is no misfeed, as 1.5,-0.8,0.4,1 is");
+            throw new TypeConversionException(Words.of("cli.noMisfeed", text));
         }
-        throw new TypeConversionException(text + " is no misfeed, as 1.5,-0.8,0.4,1 is");
+        throw new TypeConversionException(Words.of("cli.noMisfeed", text));
     }
 }

@@ -1,5 +1,6 @@
 package rondel.cli;
 
+import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -34,54 +35,48 @@ import rondel.words.Refusal;
 /** Puts a list of names into a job, one design a row; “rondel gang --list” lays it out. */
 @Command(
         name = "names",
-        mixinStandardHelpOptions = true,
-        description =
-                "Fills the rows of a list into a template: texts made to fit, pictures by file name beside the list.")
+        mixinStandardHelpOptions = true)
 final class NamesCommand implements Callable<Integer> {
 
     @Mixin
     private JobChange change;
 
-    @Parameters(index = "1", paramLabel = "LIST.csv", description = "columns parted by commas, semicolons or tabs")
+    @Parameters(index = "1", paramLabel = "LIST.csv")
     private Path file;
 
     @Option(
             names = "--template",
             paramLabel = "ID|SHEET",
-            defaultValue = "1",
-            description = "an element or a sheet's number")
+            defaultValue = "1")
     private String template;
 
-    @Option(names = "--name", paramLabel = "TEXT", description = "the list's name, else the file's")
+    @Option(names = "--name", paramLabel = "TEXT")
     private Optional<String> name = Optional.empty();
 
     @Option(
             names = {"--map", "--picture"},
-            paramLabel = "COLUMN=BLANK",
-            description = "which column goes into which text or window, by its id, its name or what it says")
+            paramLabel = "COLUMN=BLANK")
     private List<String> map = List.of();
 
-    @Option(names = "--count-column", paramLabel = "COLUMN", description = "how many of each row are wanted")
+    @Option(names = "--count-column", paramLabel = "COLUMN")
     private Optional<String> count = Optional.empty();
 
     @Option(
             names = "--room",
-            paramLabel = "L",
-            description = "how wide texts may be; else as wide as the template's",
+            paramLabel = "L", 
             converter = TypedLength.Converter.class)
     private Optional<TypedLength> room = Optional.empty();
 
     @Option(
             names = "--smallest",
-            paramLabel = "L",
-            description = "how small texts may become; else 2 mm",
+            paramLabel = "L", 
             converter = TypedLength.Converter.class)
     private Optional<TypedLength> smallest = Optional.empty();
 
-    @Option(names = "--skip", paramLabel = "N", split = ",", description = "rows that are left out, from 1")
+    @Option(names = "--skip", paramLabel = "N", split = ",")
     private List<Integer> skip = List.of();
 
-    @Option(names = "--json", description = "for programs")
+    @Option(names = "--json")
     private boolean json;
 
     private final PrintStream out;
@@ -208,14 +203,8 @@ final class NamesCommand implements Callable<Integer> {
             out.println(Json.text(o));
             return;
         }
-        out.printf(
-                Locale.ROOT,
-                "%s (%s): %d rows, %d left out, %d findings%n",
-                list.name(),
-                list.id(),
-                list.rows().size(),
-                left,
-                findings.size());
+        out.println(Words.of(
+                "cli.names.told", list.name(), list.id(), list.rows().size(), left, findings.size()));
         findings.forEach(f -> out.println("  " + f.finding().sentence()));
     }
 }

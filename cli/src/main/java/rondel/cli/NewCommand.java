@@ -24,7 +24,7 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Makes a job with one empty sheet. */
-@Command(name = "new", mixinStandardHelpOptions = true, description = "Makes a job with one empty sheet of exact size.")
+@Command(name = "new", mixinStandardHelpOptions = true)
 final class NewCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -32,24 +32,21 @@ final class NewCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "-o", required = true, paramLabel = "JOB", description = "the job file to write")
+    @Option(names = "-o", required = true, paramLabel = "JOB")
     private Path target;
 
     @Option(
             names = "--sheet",
             required = true,
-            paramLabel = "SIZE",
-            description = "its size, as 12x12in or 210x297mm, or letter, a4, half-letter, postcard, a5-landscape …")
+            paramLabel = "SIZE")
     private String sheet;
 
-    @Option(names = "--title", paramLabel = "T", description = "the job's title; the file's name without one")
+    @Option(names = "--title", paramLabel = "T")
     private String title;
 
     @Option(
             names = "--unit",
-            paramLabel = "UNIT",
-            description =
-                    "in, mm, cm or pt; in what lengths are shown, and what a size without a unit is in; in without it")
+            paramLabel = "UNIT")
     private String unit;
 
     @Mixin

@@ -13,16 +13,15 @@ import rondel.formats.recipe.OperationReference;
 /** Lists every operation, from the code. */
 @Command(
         name = "operations",
-        mixinStandardHelpOptions = true,
-        description = "Lists every operation with its fields, their types and units, and an example.")
+        mixinStandardHelpOptions = true)
 final class OperationsCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
-    @Option(names = "--markdown", description = "as the page docs/operations.md")
+    @Option(names = "--markdown")
     private boolean markdown;
 
     OperationsCommand(PrintStream out) {

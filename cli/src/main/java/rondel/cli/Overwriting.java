@@ -12,7 +12,7 @@ import rondel.words.Words;
 /** Whether a command may write over what is there: only if that is said, and never over what it reads. */
 public final class Overwriting {
 
-    @Option(names = "--force", description = "write over a file that is there already")
+    @Option(names = "--force")
     private boolean force;
 
     /** @throws Refusal if the target is one of the inputs, or is there and {@code --force} is not said */

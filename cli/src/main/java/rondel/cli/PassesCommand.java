@@ -1,5 +1,6 @@
 package rondel.cli;
 
+import rondel.words.Decimals;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -29,19 +30,18 @@ import rondel.words.Words;
 /** The run sheet: what is made of a sheet, in which order, and how long it takes. */
 @Command(
         name = "passes",
-        mixinStandardHelpOptions = true,
-        description = "Lists the passes in which a sheet is made: what to load, which lines, how long it takes.")
+        mixinStandardHelpOptions = true)
 final class PassesCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path file;
 
-    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number, from 1")
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private String sheet;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     PassesCommand(PrintStream out) {
@@ -122,17 +122,17 @@ final class PassesCommand implements Callable<Integer> {
         out.println("   " + pass.load().sentence());
         route.ifPresent(r -> {
             Box box = pass.extent().orElse(new Box(0, 0, 0, 0));
-            out.printf(
-                    Locale.ROOT,
-                    "   %s, %.0f mm/s, %.0f g: %d lines, %.0f mm, %.0f s; %.1f x %.1f mm of material%n",
-                    r.tool().toolName(),
-                    r.tool().speed(),
-                    r.tool().force(),
-                    pass.contours().size(),
-                    pass.length(),
-                    r.seconds(),
-                    box.width(),
-                    box.height());
+            out.println("   "
+                    + Words.of(
+                            "cli.passes.told",
+                            r.tool().toolName(),
+                            Decimals.of(r.tool().speed(), 0),
+                            Decimals.of(r.tool().force(), 0),
+                            pass.contours().size(),
+                            Decimals.of(pass.length(), 0),
+                            Decimals.of(r.seconds(), 0),
+                            Decimals.of(box.width(), 1),
+                            Decimals.of(box.height(), 1)));
         });
     }
 }

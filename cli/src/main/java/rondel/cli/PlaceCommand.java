@@ -24,7 +24,7 @@ import rondel.job.SheetId;
 import rondel.units.LengthUnit;
 
 /** Puts drawings and pictures on a sheet. */
-@Command(name = "place", mixinStandardHelpOptions = true, description = "Puts drawings and pictures on a sheet.")
+@Command(name = "place", mixinStandardHelpOptions = true)
 final class PlaceCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -32,52 +32,46 @@ final class PlaceCommand implements Callable<Integer> {
     @Mixin
     private JobChange change;
 
-    @Parameters(index = "1..*", arity = "1..*", paramLabel = "FILE", description = "SVG, PNG or JPEG files")
+    @Parameters(index = "1..*", arity = "1..*", paramLabel = "FILE")
     private List<Path> files;
 
-    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number, from 1")
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private int sheet;
 
     @Option(
             names = "--at",
             paramLabel = "X,Y",
-            converter = TypedSize.Converter.class,
-            description = "where the top left corner goes; the middle of the sheet without it")
+            converter = TypedSize.Converter.class)
     private TypedSize at;
 
-    @Option(names = "--width", paramLabel = "W", converter = TypedLength.Converter.class, description = "exact width")
+    @Option(names = "--width", paramLabel = "W", converter = TypedLength.Converter.class)
     private TypedLength width;
 
-    @Option(names = "--height", paramLabel = "H", converter = TypedLength.Converter.class, description = "exact height")
+    @Option(names = "--height", paramLabel = "H", converter = TypedLength.Converter.class)
     private TypedLength height;
 
     @Option(
             names = "--gap",
             paramLabel = "G",
             converter = TypedLength.Converter.class,
-            defaultValue = "0.25in",
-            description = "between several files, which go beside each other, line by line; 0.25 in without it")
+            defaultValue = "0.25in")
     private TypedLength gap;
 
     @Option(
             names = "--page",
             paramLabel = "N",
-            defaultValue = "1",
-            description = "of PDF files, the page's number, from 1")
+            defaultValue = "1")
     private int page;
 
     @Option(
             names = "--unit",
             paramLabel = "UNIT",
-            converter = ChoiceConverter.Unit.class,
-            description = "of a DXF that does not say its own: mm, cm, in or pt; mm without it")
+            converter = ChoiceConverter.Unit.class)
     private LengthUnit drawnIn;
 
     @Option(
             names = "--px-per-inch",
-            paramLabel = "N",
-            description =
-                    "how many pixels of a drawing that tells no other size are an inch: 72, 90 or 96; 96 without it")
+            paramLabel = "N")
     private Double pxPerInch;
 
     private PixelScale scale() {

@@ -1,10 +1,10 @@
 package rondel.cli;
 
+import rondel.words.Decimals;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.ArgGroup;
@@ -32,52 +32,47 @@ import rondel.words.Words;
 /** Prints at true size. */
 @Command(
         name = "print",
-        mixinStandardHelpOptions = true,
-        description =
-                "Prints what is printed of sheets, at true size: into a PDF, on a printer at an address, or of the system.")
+        mixinStandardHelpOptions = true)
 final class PrintCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Parameters(index = "0", arity = "0..1", paramLabel = "JOB", description = "the job file; none for --test-page")
+    @Parameters(index = "0", arity = "0..1", paramLabel = "JOB")
     private Path file;
 
     @Option(
             names = "--sheet",
             paramLabel = "N",
-            defaultValue = "1",
-            description = "the sheet's number, from 1; several with commas, or all")
+            defaultValue = "1")
     private String sheets;
 
     @ArgGroup(multiplicity = "1")
     private Target target;
 
-    @Option(names = "--ruler", description = "with a ruler of 100 mm at the edge")
+    @Option(names = "--ruler")
     private boolean ruler;
 
     @Option(
             names = "--test-page",
             paramLabel = "WxH",
-            converter = TypedSize.Converter.class,
-            description = "a page of this size with a square to be measured, instead of a job")
+            converter = TypedSize.Converter.class)
     private Optional<TypedSize> testPage = Optional.empty();
 
     @Option(
             names = "--scale-of",
-            paramLabel = "PRINTER",
-            description = "makes up for what was measured of this printer (rondel printers --measured)")
+            paramLabel = "PRINTER")
     private Optional<String> scaleOf = Optional.empty();
 
-    @Option(names = "--printers", paramLabel = "FILE", description = "another list of what was measured than your own")
+    @Option(names = "--printers", paramLabel = "FILE")
     private Optional<Path> list = Optional.empty();
 
-    @Option(names = "--tray", paramLabel = "NAME", description = "of --printer")
+    @Option(names = "--tray", paramLabel = "NAME")
     private Optional<String> tray = Optional.empty();
 
-    @Option(names = "--quality", paramLabel = "Q", description = "of --printer: draft, normal or high")
+    @Option(names = "--quality", paramLabel = "Q")
     private SystemPrinter.Quality quality = SystemPrinter.Quality.HIGH;
 
-    @Option(names = "--sides", paramLabel = "S", description = "of --printer: one-side, long-edge or short-edge")
+    @Option(names = "--sides", paramLabel = "S")
     private SystemPrinter.Turning sides = SystemPrinter.Turning.ONE_SIDE;
 
     @Mixin
@@ -85,17 +80,16 @@ final class PrintCommand implements Callable<Integer> {
 
     /** Where it goes. */
     static final class Target {
-        @Option(names = "-o", paramLabel = "FILE.pdf", description = "a PDF")
+        @Option(names = "-o", paramLabel = "FILE.pdf")
         private Path file;
 
         @Option(
                 names = "--to",
                 paramLabel = "HOST:PORT",
-                converter = HostAndPort.Converter.class,
-                description = "a printer that takes PDF there")
+                converter = HostAndPort.Converter.class)
         private HostAndPort to;
 
-        @Option(names = "--printer", paramLabel = "NAME", description = "a printer of the system")
+        @Option(names = "--printer", paramLabel = "NAME")
         private String printer;
     }
 
@@ -120,7 +114,7 @@ final class PrintCommand implements Callable<Integer> {
         }
         for (SheetId id : print.sheets()) {
             Sheet s = print.job().sheet(id);
-            out.printf(Locale.ROOT, "%s: %.2f x %.2f mm%n", s.name(), s.width(), s.height());
+            out.println(s.name() + ": " + Decimals.of(s.width(), 2) + " x " + Decimals.of(s.height(), 2) + " mm");
         }
         return 0;
     }

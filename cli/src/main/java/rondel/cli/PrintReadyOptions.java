@@ -13,45 +13,36 @@ import rondel.units.LengthUnit;
 final class PrintReadyOptions {
 
     @Option(
-            names = "--print-ready",
-            description =
-                    "for a print shop: PDF/X-4 with bleed, a press profile, and cut, kiss cut, score and drawn lines"
-                            + " in inks of their own that overprint")
+            names = "--print-ready")
     private boolean wanted;
 
     @Option(
             names = "--ink",
             split = ",",
-            paramLabel = "ROLE=NAME",
-            description = "of --print-ready: what the ink of a role is called, as cut=Knife")
+            paramLabel = "ROLE=NAME")
     private Map<String, String> inks = Map.of();
 
     @Option(
-            names = "--converted",
-            description = "of --print-ready: colours and pictures in the press's four inks; else they stay sRGB")
+            names = "--converted")
     private boolean converted;
 
     @Option(
             names = "--white",
             arity = "0..1",
             fallbackValue = "White",
-            paramLabel = "NAME",
-            description = "of --print-ready: white ink under all that is printed, for clear and foil stock")
+            paramLabel = "NAME")
     private String white;
 
     @Option(
             names = "--choke",
             paramLabel = "MM",
-            converter = TypedLength.Converter.class,
-            description = "of --white: how far it stays inside the edges of the print; 0.15 mm without it")
+            converter = TypedLength.Converter.class)
     private Optional<TypedLength> choke = Optional.empty();
 
     @Option(
             names = "--spot",
             paramLabel = "COLOUR=NAME",
-            defaultValue = "",
-            description = "of --print-ready: a colour that is an ink of its own, as \"#d4af37=Gold foil\"; several with"
-                    + " commas")
+            defaultValue = "")
     private String spots;
 
     boolean wanted() {

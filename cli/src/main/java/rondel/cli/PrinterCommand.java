@@ -17,9 +17,7 @@ import rondel.words.Words;
 /** The stand-in for a printer. */
 @Command(
         name = "printer",
-        mixinStandardHelpOptions = true,
-        description =
-                "A stand-in for a printer: takes PDF on a port, and draws what comes out of it as PNG at 300 ppi.")
+        mixinStandardHelpOptions = true)
 final class PrinterCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -30,18 +28,16 @@ final class PrinterCommand implements Callable<Integer> {
     @Option(
             names = "--misfeed",
             paramLabel = "X,Y,DEG,SCALE",
-            converter = MisfeedConverter.class,
-            description = "how askew it prints: mm to the right, mm up, degrees, scale")
+            converter = MisfeedConverter.class)
     private Misfeed misfeed = Misfeed.NONE;
 
     @Option(
             names = "--margin",
             paramLabel = "L",
-            converter = TypedLength.Converter.class,
-            description = "how near to the edges it can print; 3 mm without it")
+            converter = TypedLength.Converter.class)
     private Optional<TypedLength> margin = Optional.empty();
 
-    @Option(names = "--once", description = "ends after the first job")
+    @Option(names = "--once")
     private boolean once;
 
     PrinterCommand(PrintStream out) {

@@ -1,11 +1,12 @@
 package rondel.cli;
 
+import rondel.words.Decimals;
+import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -21,39 +22,35 @@ import rondel.words.Refusal;
 /** Lists the system's printers, and keeps what was measured of any. */
 @Command(
         name = "printers",
-        mixinStandardHelpOptions = true,
-        description = "Lists the system's printers, and keeps what you have measured of their test pages.")
+        mixinStandardHelpOptions = true)
 final class PrintersCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
     @Option(
             names = "--name",
-            paramLabel = "PRINTER",
-            description = "the printer that was measured, or is to be forgotten")
+            paramLabel = "PRINTER")
     private Optional<String> name = Optional.empty();
 
     @Option(
             names = "--measured",
             paramLabel = "WxH",
-            converter = TypedSize.Converter.class,
-            description = "how wide and high the square of its test page came out")
+            converter = TypedSize.Converter.class)
     private Optional<TypedSize> measured = Optional.empty();
 
     @Option(
             names = "--square",
             paramLabel = "L",
-            converter = TypedLength.Converter.class,
-            description = "how wide that square should be, as it says")
+            converter = TypedLength.Converter.class)
     private Optional<TypedLength> square = Optional.empty();
 
-    @Option(names = "--forget", description = "forgets what was measured of the printer")
+    @Option(names = "--forget")
     private boolean forget;
 
-    @Option(names = "--list", paramLabel = "FILE", description = "another list than your own")
+    @Option(names = "--list", paramLabel = "FILE")
     private Optional<Path> list = Optional.empty();
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     PrintersCommand(PrintStream out) {
@@ -88,12 +85,11 @@ final class PrintersCommand implements Callable<Integer> {
         } else {
             system.forEach(p -> out.println(p.name()));
             scales.all()
-                    .forEach(s -> out.printf(
-                            Locale.ROOT,
-                            "%s: prints %.3f %% across and %.3f %% down%n",
+                    .forEach(s -> out.println(Words.of(
+                            "cli.printers.scale",
                             s.printer(),
-                            100 * s.across(),
-                            100 * s.down()));
+                            Decimals.of(100 * s.across(), 3),
+                            Decimals.of(100 * s.down(), 3))));
         }
         return 0;
     }

@@ -22,32 +22,30 @@ import rondel.words.Words;
 /** Publishes a set of a job in a shop. */
 @Command(
         name = "publish",
-        mixinStandardHelpOptions = true,
-        description = "Makes a hand-off set and publishes it as a listing; tried again, it goes on where it was.")
+        mixinStandardHelpOptions = true)
 final class PublishCommand implements Callable<Integer> {
 
     private final PrintStream out;
     private final PrintStream err;
 
-    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path file;
 
-    @Option(names = "--to", paramLabel = "URL", required = true, description = "the shop, as http://localhost:8080")
+    @Option(names = "--to", paramLabel = "URL", required = true)
     private String shop;
 
-    @Option(names = "--set", paramLabel = "NAME", description = "the set; the one for shop listings without it")
+    @Option(names = "--set", paramLabel = "NAME")
     private String set = ShippedSets.SHOP_LISTING;
 
     @Option(
             names = "--token",
-            paramLabel = "TOKEN",
-            description = "that the shop knows you by; it is kept for you only")
+            paramLabel = "TOKEN")
     private Optional<String> token = Optional.empty();
 
-    @Option(names = "--price", paramLabel = "AMOUNT", description = "what it costs, as 4.50")
+    @Option(names = "--price", paramLabel = "AMOUNT")
     private String price = "";
 
-    @Option(names = "--words", paramLabel = "WORDS", split = ",", description = "to be found by")
+    @Option(names = "--words", paramLabel = "WORDS", split = ",")
     private List<String> words = List.of();
 
     @Mixin

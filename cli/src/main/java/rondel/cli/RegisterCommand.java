@@ -1,10 +1,11 @@
 package rondel.cli;
 
+import rondel.words.Decimals;
+import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
 import java.nio.file.Path;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -20,23 +21,21 @@ import rondel.run.registration.Registration;
 /** Where the marks of a printed sheet are on a picture of it. */
 @Command(
         name = "register",
-        mixinStandardHelpOptions = true,
-        description =
-                "Finds the registration marks of a printed sheet on a scan or a photo, and the map from design to picture.")
+        mixinStandardHelpOptions = true)
 final class RegisterCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path file;
 
-    @Option(names = "--sheet", paramLabel = "N", required = true, description = "the sheet's number, from 1")
+    @Option(names = "--sheet", paramLabel = "N", required = true)
     private String sheet;
 
-    @Option(names = "--scan", paramLabel = "PICTURE", required = true, description = "PNG or JPEG of the printed sheet")
+    @Option(names = "--scan", paramLabel = "PICTURE", required = true)
     private Path scan;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     RegisterCommand(PrintStream out) {
@@ -66,8 +65,8 @@ final class RegisterCommand implements Callable<Integer> {
             }
             out.println(Json.text(node));
         } else {
-            out.printf(Locale.ROOT, "Four marks found; they lie as they should to %.3f mm.%n", found.residual());
-            found.marks().forEach(m -> out.printf(Locale.ROOT, "  %.2f, %.2f px%n", m.x(), m.y()));
+            out.println(Words.of("cli.register.told", Decimals.of(found.residual(), 3)));
+            found.marks().forEach(m -> out.println(Words.of("cli.register.mark", Decimals.of(m.x(), 2), Decimals.of(m.y(), 2))));
         }
         return 0;
     }

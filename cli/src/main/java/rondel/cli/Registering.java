@@ -21,16 +21,12 @@ final class Registering {
 
     @Option(
             names = "--scan",
-            paramLabel = "PICTURE",
-            description =
-                    "a picture of the printed sheet as it lies in the machine, its lower left corner the machine's:"
-                            + " the cut follows the marks on it")
+            paramLabel = "PICTURE")
     private Optional<Path> scan = Optional.empty();
 
     @Option(
             names = "--scan-ppi",
-            paramLabel = "N",
-            description = "pixels per inch of the picture; what it says itself without it, or by the marks")
+            paramLabel = "N")
     private Optional<Double> ppi = Optional.empty();
 
     /** Where each place of the design is to be cut: as it lies, without a picture. */

@@ -13,8 +13,7 @@ import rondel.words.Words;
 @Command(
         name = "rondel",
         mixinStandardHelpOptions = true,
-        version = "Rondel 0.1.0",
-        description = "A bench for things that get printed, cut, folded and stuck.")
+        version = "Rondel 0.1.0")
 public final class RondelCommand implements Callable<Integer> {
 
     @CommandLine.Spec
@@ -33,6 +32,19 @@ public final class RondelCommand implements Callable<Integer> {
     public static int run(String[] args, PrintStream to, PrintStream errors, Map<String, Object> others) {
         PrintStream out = PlainOutput.over(to);
         PrintStream err = PlainOutput.over(errors);
+        CommandLine line = line(out, err, others)
+                .setOut(new java.io.PrintWriter(out, true))
+                .setErr(new java.io.PrintWriter(err, true))
+                .setParameterExceptionHandler(new UsageFault())
+                .setExecutionExceptionHandler((e, c, parsed) -> failed(e, err));
+        int code = executed(line, args, err);
+        out.flush();
+        err.flush();
+        return code;
+    }
+
+    /** All commands with what they take, in the words of the language. */
+    static CommandLine line(PrintStream out, PrintStream err, Map<String, Object> others) {
         CommandLine line = new CommandLine(new RondelCommand())
                 .addSubcommand(new NewCommand(out))
                 .addSubcommand(new PlaceCommand(out))
@@ -69,14 +81,7 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new BlanksCommand(out))
                 .addSubcommand(new FillInCommand());
         others.forEach(line::addSubcommand);
-        line.setCaseInsensitiveEnumValuesAllowed(true)
-                .setOut(new java.io.PrintWriter(out, true))
-                .setErr(new java.io.PrintWriter(err, true))
-                .setExecutionExceptionHandler((e, c, parsed) -> failed(e, err));
-        int code = executed(line, args, err);
-        out.flush();
-        err.flush();
-        return code;
+        return line.setResourceBundle(new UsageWords()).setCaseInsensitiveEnumValuesAllowed(true);
     }
 
     private static int executed(CommandLine line, String[] args, PrintStream err) {

@@ -38,8 +38,7 @@ import rondel.job.SheetId;
 /** The person's own artwork: found, added, described, placed. */
 @Command(
         name = "shelf",
-        mixinStandardHelpOptions = true,
-        description = "Finds, adds, describes and places your own artwork.")
+        mixinStandardHelpOptions = true)
 final class ShelfCommand implements Runnable {
 
     private final PrintStream out;
@@ -51,8 +50,7 @@ final class ShelfCommand implements Runnable {
     @Option(
             names = "--shelf",
             scope = ScopeType.INHERIT,
-            paramLabel = "DIR",
-            description = "the shelf's folder; your own without it")
+            paramLabel = "DIR")
     private Path folder;
 
     ShelfCommand(PrintStream out, PrintStream err) {
@@ -62,29 +60,28 @@ final class ShelfCommand implements Runnable {
 
     /** What can be told of a thing; what is left out stays as it is. */
     static final class Telling {
-        @Option(names = "--set", paramLabel = "S", description = "the set it belongs to")
+        @Option(names = "--set", paramLabel = "S")
         private String set;
 
-        @Option(names = "--title", paramLabel = "T", description = "what it is called")
+        @Option(names = "--title", paramLabel = "T")
         private String title;
 
-        @Option(names = "--tags", split = ",", paramLabel = "TAG", description = "words it is found by")
+        @Option(names = "--tags", split = ",", paramLabel = "TAG")
         private List<String> tags;
 
-        @Option(names = "--favourite", negatable = true, description = "shown first")
+        @Option(names = "--favourite", negatable = true)
         private Boolean favourite;
 
-        @Option(names = "--source", paramLabel = "S", description = "where it was got from")
+        @Option(names = "--source", paramLabel = "S")
         private String source;
 
-        @Option(names = "--author", paramLabel = "A", description = "who made it")
+        @Option(names = "--author", paramLabel = "A")
         private String author;
 
         @Option(
                 names = "--licence",
                 paramLabel = "L",
-                converter = ChoiceConverter.OfLicence.class,
-                description = "own, commercial-use, personal-use or unknown")
+                converter = ChoiceConverter.OfLicence.class)
         private Licence licence;
 
         Thing of(Thing now) {
@@ -122,13 +119,12 @@ final class ShelfCommand implements Runnable {
 
     @Command(
             name = "find",
-            mixinStandardHelpOptions = true,
-            description = "Lists what is found; everything without words.")
+            mixinStandardHelpOptions = true)
     int find(
             @Parameters(arity = "0..*", paramLabel = "WORD") List<String> words,
-            @Option(names = "--set", paramLabel = "S", description = "only of this set") String set,
-            @Option(names = "--favourites", description = "only favourites") boolean favourites,
-            @Option(names = "--json", description = "as JSON") boolean json) {
+            @Option(names = "--set", paramLabel = "S") String set,
+            @Option(names = "--favourites") boolean favourites,
+            @Option(names = "--json") boolean json) {
         String wanted = words == null ? "" : String.join(" ", words);
         try (Shelf shelf = open()) {
             List<Thing> found = shelf.search(new ShelfQuery(wanted, Optional.ofNullable(set), favourites));
@@ -155,7 +151,7 @@ final class ShelfCommand implements Runnable {
         return all;
     }
 
-    @Command(name = "add", mixinStandardHelpOptions = true, description = "Copies files onto the shelf.")
+    @Command(name = "add", mixinStandardHelpOptions = true)
     int add(@Parameters(arity = "1..*", paramLabel = "FILE") List<Path> files, @CommandLine.Mixin Telling telling) {
         try (Shelf shelf = open()) {
             for (Path file : files) {
@@ -168,8 +164,7 @@ final class ShelfCommand implements Runnable {
 
     @Command(
             name = "describe",
-            mixinStandardHelpOptions = true,
-            description = "Tells what a thing is called, where it belongs and comes from.")
+            mixinStandardHelpOptions = true)
     int describe(@Parameters(paramLabel = "THING") String thing, @CommandLine.Mixin Telling telling) {
         try (Shelf shelf = open()) {
             out.println(shelf.describe(thing, telling.of(shelf.thing(thing))).path());
@@ -179,8 +174,7 @@ final class ShelfCommand implements Runnable {
 
     @Command(
             name = "save",
-            mixinStandardHelpOptions = true,
-            description = "Puts elements of a job on the shelf as one thing.")
+            mixinStandardHelpOptions = true)
     int save(
             @Parameters(paramLabel = "JOB") Path file,
             @Option(names = "--only", split = ",", required = true, paramLabel = "ID") List<String> ids,
@@ -197,8 +191,7 @@ final class ShelfCommand implements Runnable {
 
     @Command(
             name = "place",
-            mixinStandardHelpOptions = true,
-            description = "Puts things on a sheet at their true size.")
+            mixinStandardHelpOptions = true)
     int place(
             @CommandLine.Mixin JobChange change,
             @Parameters(index = "1..*", arity = "1..*", paramLabel = "THING") List<String> things,
@@ -233,8 +226,7 @@ final class ShelfCommand implements Runnable {
 
     @Command(
             name = "take-off",
-            mixinStandardHelpOptions = true,
-            description = "Takes things off the shelf; their files are kept aside.")
+            mixinStandardHelpOptions = true)
     int takeOff(@Parameters(arity = "1..*", paramLabel = "THING") List<String> things) {
         try (Shelf shelf = open()) {
             things.forEach(shelf::takeOff);

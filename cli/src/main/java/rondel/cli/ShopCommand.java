@@ -17,8 +17,7 @@ import rondel.words.Words;
 /** The stand-in for a shop. */
 @Command(
         name = "shop",
-        mixinStandardHelpOptions = true,
-        description = "A stand-in for a shop: takes listings over HTTP, shows them as a page, and writes their files.")
+        mixinStandardHelpOptions = true)
 final class ShopCommand implements Callable<Integer> {
 
     private static final double RETRY_AFTER_S = 1;
@@ -28,16 +27,15 @@ final class ShopCommand implements Callable<Integer> {
     @Mixin
     private StandInPlace place;
 
-    @Option(names = "--token", paramLabel = "TOKEN", description = "what it asks for; a new one without it")
+    @Option(names = "--token", paramLabel = "TOKEN")
     private Optional<String> token = Optional.empty();
 
     @Option(
             names = "--faults",
-            paramLabel = "SHARE",
-            description = "the share of requests, from 0 to 1, that are lost, cut off, late, refused or come in twice")
+            paramLabel = "SHARE")
     private double faults;
 
-    @Option(names = "--seed", paramLabel = "N", description = "the same seed, the same faults")
+    @Option(names = "--seed", paramLabel = "N")
     private long seed = 1;
 
     ShopCommand(PrintStream out) {

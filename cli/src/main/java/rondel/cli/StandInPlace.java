@@ -12,16 +12,15 @@ import rondel.words.Words;
 /** Where a stand-in listens, and where it writes to. */
 final class StandInPlace {
 
-    @Option(names = "--port", paramLabel = "P", required = true, description = "to listen on; 0 for any that is free")
+    @Option(names = "--port", paramLabel = "P", required = true)
     private int port;
 
-    @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder to write to")
+    @Option(names = "--out", paramLabel = "DIR", required = true)
     private Path folder;
 
     @Option(
             names = "--listen",
-            paramLabel = "ADDRESS",
-            description = "listens for others than this machine, at an address of it")
+            paramLabel = "ADDRESS")
     private Optional<String> listen = Optional.empty();
 
     /** What begins to listen at an address and port. */

@@ -1,5 +1,6 @@
 package rondel.cli;
 
+import rondel.words.Decimals;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
@@ -35,41 +36,35 @@ import rondel.words.Words;
 /** Stitches of a sheet or of a tape: what there is, as a file, or on a machine. */
 @Command(
         name = "stitch",
-        mixinStandardHelpOptions = true,
-        description =
-                "Works out the stitches of a sheet, or reads those of a tape: tells them and what is to be said of them,"
-                        + " writes them, or has a machine sew them.")
+        mixinStandardHelpOptions = true)
 final class StitchCommand implements Callable<Integer> {
 
     private final PrintStream out;
     private final PrintStream err;
 
-    @Parameters(index = "0", paramLabel = "JOB|FILE.dst", description = "a job file, or a tape")
+    @Parameters(index = "0", paramLabel = "JOB|FILE.dst")
     private Path file;
 
-    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1", description = "the sheet's number, from 1")
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private String sheet;
 
     @Option(
             names = "-o",
-            paramLabel = "FILE",
-            description = "what to write: .dst, .csv with all places, or .png with what is sewn")
+            paramLabel = "FILE")
     private Optional<Path> target = Optional.empty();
 
     @Option(
             names = "--to",
             paramLabel = "HOST:PORT",
-            converter = HostAndPort.Converter.class,
-            description = "a machine that listens there sews it")
+            converter = HostAndPort.Converter.class)
     private HostAndPort to;
 
     @Option(
             names = "--mended",
-            paramLabel = "TAPE",
-            description = "with --to: the broken thread is in again, go on with it")
+            paramLabel = "TAPE")
     private Optional<String> mended = Optional.empty();
 
-    @Option(names = "--json", description = "say what there is as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     @Mixin
@@ -147,9 +142,9 @@ final class StitchCommand implements Callable<Integer> {
                     pattern.count(),
                     pattern.runs().size(),
                     pattern.trims(),
-                    String.format(Locale.ROOT, "%.1f", pattern.threadLength() / 1000),
-                    String.format(Locale.ROOT, "%.1f", extent.width()),
-                    String.format(Locale.ROOT, "%.1f", extent.height())));
+                    Decimals.of(pattern.threadLength() / 1000, 1),
+                    Decimals.of(extent.width(), 1),
+                    Decimals.of(extent.height(), 1)));
             out.println(Words.of("stitch.takes", Math.max(1, Math.round(seconds / 60))));
             findings.forEach(f -> out.println("  " + f.sentence()));
         }

@@ -23,10 +23,7 @@ import rondel.words.Words;
 /** The stand-in for a stitching machine. */
 @Command(
         name = "stitcher",
-        mixinStandardHelpOptions = true,
-        description =
-                "A stand-in for a stitching machine: takes tapes over HTTP, sews them with speed, cuts and changes of"
-                        + " thread, and writes a picture of what it has sewn and its log.")
+        mixinStandardHelpOptions = true)
 final class StitcherCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -34,26 +31,24 @@ final class StitcherCommand implements Callable<Integer> {
     @Mixin
     private StandInPlace place;
 
-    @Option(names = "--speed", paramLabel = "N", description = "stitches a minute; ${DEFAULT-VALUE} without it")
+    @Option(names = "--speed", paramLabel = "N")
     private double speed = SewingMachine.USUAL.stitchesPerMinute();
 
     @Option(
             names = "--field",
             paramLabel = "WxH",
-            converter = TypedSize.Converter.class,
-            description = "what its needle reaches; 360x360 mm without it")
+            converter = TypedSize.Converter.class)
     private Optional<TypedSize> field = Optional.empty();
 
     @Option(
             names = "--pace",
-            paramLabel = "N",
-            description = "N times as fast as a real one; as fast as it can without it")
+            paramLabel = "N")
     private double pace;
 
-    @Option(names = "--break-at", paramLabel = "N", description = "the thread breaks once, at stitch N")
+    @Option(names = "--break-at", paramLabel = "N")
     private Optional<Integer> breakAt = Optional.empty();
 
-    @Option(names = "--once", description = "ends after the first tape")
+    @Option(names = "--once")
     private boolean once;
 
     StitcherCommand(PrintStream out) {

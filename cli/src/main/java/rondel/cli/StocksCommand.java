@@ -1,11 +1,12 @@
 package rondel.cli;
 
+import rondel.words.Decimals;
+import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.Callable;
@@ -24,50 +25,47 @@ import rondel.words.Refusal;
 /** Lists the stocks that there are, and keeps the person's own. */
 @Command(
         name = "stocks",
-        mixinStandardHelpOptions = true,
-        description = "Lists the stocks that copies can be laid out on, adds one, or takes one off.")
+        mixinStandardHelpOptions = true)
 final class StocksCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Option(names = "--add", paramLabel = "NAME", description = "keeps a stock of this name; with --size")
+    @Option(names = "--add", paramLabel = "NAME")
     private Optional<String> add;
 
-    @Option(names = "--remove", paramLabel = "NAME", description = "takes a stock of your own off the list")
+    @Option(names = "--remove", paramLabel = "NAME")
     private Optional<String> remove;
 
-    @Option(names = "--size", paramLabel = "WxH", converter = TypedSize.Converter.class, description = "of --add")
+    @Option(names = "--size", paramLabel = "WxH", converter = TypedSize.Converter.class)
     private Optional<TypedSize> size;
 
-    @Option(names = "--roll", description = "it comes by the length; the height is the longest that is used at once")
+    @Option(names = "--roll")
     private boolean roll;
 
     @Option(
             names = "--printer-margin",
             split = ",",
             paramLabel = "L|T,R,B,L",
-            converter = TypedLength.Converter.class,
-            description = "what the printer does not reach")
+            converter = TypedLength.Converter.class)
     private List<TypedLength> printer = List.of();
 
     @Option(
             names = "--cutter-margin",
             split = ",",
             paramLabel = "L|T,R,B,L",
-            converter = TypedLength.Converter.class,
-            description = "what the cutter does not reach")
+            converter = TypedLength.Converter.class)
     private List<TypedLength> cutter = List.of();
 
-    @Option(names = "--grain", paramLabel = "WAY", description = "which way its fibres run: none, across or down")
+    @Option(names = "--grain", paramLabel = "WAY")
     private Stock.Grain grain = Stock.Grain.NONE;
 
-    @Option(names = "--price", paramLabel = "N", description = "of one sheet, or of a roll's whole length")
+    @Option(names = "--price", paramLabel = "N")
     private Optional<Double> price;
 
-    @Option(names = "--list", paramLabel = "FILE", description = "another list than your own")
+    @Option(names = "--list", paramLabel = "FILE")
     private Optional<Path> list;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     StocksCommand(PrintStream out) {
@@ -117,13 +115,13 @@ final class StocksCommand implements Callable<Integer> {
     private void print(Stock s) {
         Box usable = s.usable();
         out.printf(
-                Locale.ROOT,
-                "%-16s %8.2f x %8.2f mm, usable %8.2f x %8.2f mm%s%n",
+                "%-16s %8s x %8s mm, %s %8s x %8s mm%s%n",
                 s.name(),
-                s.width(),
-                s.height(),
-                usable.width(),
-                usable.height(),
-                s.roll() ? ", roll" : "");
+                Decimals.of(s.width(), 2),
+                Decimals.of(s.height(), 2),
+                Words.of("cli.stocks.usable"),
+                Decimals.of(usable.width(), 2),
+                Decimals.of(usable.height(), 2),
+                s.roll() ? ", " + Words.of("cli.roll") : "");
     }
 }

@@ -19,33 +19,30 @@ import rondel.words.Refusal;
 /** Lists the threads that there are, and keeps the person's own. */
 @Command(
         name = "threads",
-        mixinStandardHelpOptions = true,
-        description =
-                "Lists the threads that can be sewn with, or the one nearest to a colour; adds one, or takes one off.")
+        mixinStandardHelpOptions = true)
 final class ThreadsCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Option(names = "--add", paramLabel = "NAME", description = "keeps a thread of this name; with --colour")
+    @Option(names = "--add", paramLabel = "NAME")
     private Optional<String> add;
 
-    @Option(names = "--remove", paramLabel = "NAME", description = "takes a thread of your own off the list")
+    @Option(names = "--remove", paramLabel = "NAME")
     private Optional<String> remove;
 
-    @Option(names = "--colour", paramLabel = "#RRGGBB", converter = ColourConverter.class, description = "of --add")
+    @Option(names = "--colour", paramLabel = "#RRGGBB", converter = ColourConverter.class)
     private Optional<Rgba> colour;
 
     @Option(
             names = "--nearest",
             paramLabel = "#RRGGBB",
-            converter = ColourConverter.class,
-            description = "tells only the thread that looks most like it")
+            converter = ColourConverter.class)
     private Optional<Rgba> nearest;
 
-    @Option(names = "--list", paramLabel = "FILE", description = "another list than your own, as JSON")
+    @Option(names = "--list", paramLabel = "FILE")
     private Optional<Path> list;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     ThreadsCommand(PrintStream out) {

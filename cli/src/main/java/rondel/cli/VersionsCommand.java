@@ -24,9 +24,7 @@ import rondel.words.Words;
 /** Earlier versions of a job. */
 @Command(
         name = "versions",
-        mixinStandardHelpOptions = true,
-        description =
-                "Lists what was saved of a job: the last 20 saves and one a day; writes one of them as a file of its own.")
+        mixinStandardHelpOptions = true)
 final class VersionsCommand implements Callable<Integer> {
 
     private static final DateTimeFormatter SHOWN =
@@ -34,25 +32,24 @@ final class VersionsCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Parameters(index = "0", paramLabel = "JOB", description = "the job file")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path job;
 
-    @Option(names = "--take", paramLabel = "N", description = "writes the Nth of the list; with -o")
+    @Option(names = "--take", paramLabel = "N")
     private Optional<Integer> take = Optional.empty();
 
-    @Option(names = "-o", paramLabel = "FILE", description = "where --take writes it")
+    @Option(names = "-o", paramLabel = "FILE")
     private Optional<Path> target = Optional.empty();
 
-    @Option(names = "--keep", description = "keeps the job as it is now")
+    @Option(names = "--keep")
     private boolean keep;
 
     @Option(
             names = "--beside",
-            negatable = true,
-            description = "keeps them beside the job, or in your own folder again")
+            negatable = true)
     private Boolean beside;
 
-    @Option(names = "--json", description = "as JSON")
+    @Option(names = "--json")
     private boolean json;
 
     @Mixin
@@ -89,7 +86,6 @@ final class VersionsCommand implements Callable<Integer> {
         } else {
             for (int i = 0; i < all.size(); i++) {
                 out.printf(
-                        Locale.ROOT,
                         "%3d  %s  %,d bytes%n",
                         i + 1,
                         SHOWN.format(all.get(i).saved()),

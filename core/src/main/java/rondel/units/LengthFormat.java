@@ -1,6 +1,6 @@
 package rondel.units;
 
-import java.util.Locale;
+import rondel.words.Decimals;
 
 /** Lengths as people read them: always with a unit, and with enough decimals to be exact for their hands. */
 public final class LengthFormat {
@@ -12,12 +12,9 @@ public final class LengthFormat {
         return number(mm, unit) + " " + unit.symbol();
     }
 
-    /** For example {@code 2.750}; never {@code -0.000}. */
+    /** For example {@code 2.750}, or {@code 2,750} in a language that writes it so; never {@code -0.000}. */
     public static String number(double mm, LengthUnit unit) {
-        double shown = unit.fromMm(mm);
-        double step = Math.pow(10, unit.decimals());
-        double rounded = Math.rint(shown * step) / step + 0.0;
-        return String.format(Locale.ROOT, "%." + unit.decimals() + "f", rounded);
+        return Decimals.of(unit.fromMm(mm), unit.decimals());
     }
 
     /** Two sides with the unit once: {@code 4.000 × 6.000 in}. */

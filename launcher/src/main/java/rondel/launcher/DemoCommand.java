@@ -22,7 +22,7 @@ import rondel.job.Job;
 import rondel.words.Words;
 
 /** The window on the demo jobs; with no display, their screens and hand-off files. */
-@Command(name = "demo", mixinStandardHelpOptions = true, description = "Opens the window on the demo jobs.")
+@Command(name = "demo", mixinStandardHelpOptions = true)
 final class DemoCommand implements Callable<Integer> {
 
     private static final Path FOLDER = Path.of("out", "demo");

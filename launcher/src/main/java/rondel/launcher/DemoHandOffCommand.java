@@ -25,9 +25,7 @@ import rondel.words.Words;
 /** The sticker sheet's listing made as files and published in the shop that comes along, though one answer in five is lost or late. */
 @Command(
         name = "hand-off",
-        mixinStandardHelpOptions = true,
-        description = "Makes the sticker sheet's listing and publishes it in the stand-in shop, where something"
-                + " goes wrong with one request in five.")
+        mixinStandardHelpOptions = true)
 final class DemoHandOffCommand implements Callable<Integer> {
 
     private static final String SET = "Low tide listing";
@@ -37,7 +35,7 @@ final class DemoHandOffCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Option(names = "--out", paramLabel = "DIR", description = "the folder to write to; out/demo-hand-off without it")
+    @Option(names = "--out", paramLabel = "DIR")
     private Path folder = Path.of("out", "demo-hand-off");
 
     DemoHandOffCommand(PrintStream out) {

@@ -1,5 +1,6 @@
 package rondel.launcher;
 
+import rondel.words.Decimals;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.net.InetAddress;
@@ -8,7 +9,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
@@ -63,10 +63,7 @@ import rondel.words.Words;
 /** The demo's jobs made by the stand-ins, from start to finish, with a picture of each step. */
 @Command(
         name = "run",
-        mixinStandardHelpOptions = true,
-        description =
-                "Cuts the name plate in two passes, prints and cuts the stickers askew, and sews the whale patch, all on the stand-ins; writes a"
-                        + " picture of each step.")
+        mixinStandardHelpOptions = true)
 final class DemoRunCommand implements Callable<Integer> {
 
     private static final Misfeed PRINTER = new Misfeed(0.6, -0.4, 0.15, 1.002);
@@ -77,7 +74,7 @@ final class DemoRunCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Option(names = "--out", paramLabel = "DIR", description = "the folder to write to; out/demo-run without it")
+    @Option(names = "--out", paramLabel = "DIR")
     private Path folder = Path.of("out", "demo-run");
 
     DemoRunCommand(PrintStream out) {
@@ -121,7 +118,7 @@ final class DemoRunCommand implements Callable<Integer> {
         out.println(Words.of("demoRun.bed", bed));
         Registration found = found(bed, sheet);
         double ppi = found.ppi(ScanFile.read(bed).ppi(), sheet.trim().centre());
-        out.println(Words.of("run.registered", String.format(Locale.ROOT, "%.3f", found.residual())));
+        out.println(Words.of("run.registered", Decimals.of(found.residual(), 3)));
         for (Pass pass : Passes.of(job, sheet.id())) {
             if (pass.tool().isPresent()) {
                 out.println(pass.name() + ". " + pass.load().sentence());
@@ -198,9 +195,9 @@ final class DemoRunCommand implements Callable<Integer> {
         out.println(Words.of(
                 "demoRun.cut",
                 String.valueOf(record.lines().size()),
-                String.format(Locale.ROOT, "%.0f", record.seconds()),
-                String.format(Locale.ROOT, "%.3f", result.largest()),
-                String.format(Locale.ROOT, "%.3f", result.mean()),
+                Decimals.of(record.seconds(), 0),
+                Decimals.of(result.largest(), 3),
+                Decimals.of(result.mean(), 3),
                 folder.resolve(name + ".png")));
     }
 

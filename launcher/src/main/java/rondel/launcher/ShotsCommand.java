@@ -14,13 +14,12 @@ import rondel.desktop.app.HeadlessBench;
 /** Pictures of the main views. */
 @Command(
         name = "shots",
-        mixinStandardHelpOptions = true,
-        description = "Writes a PNG of each main view, on the demo job.")
+        mixinStandardHelpOptions = true)
 final class ShotsCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Parameters(paramLabel = "DIR", description = "the folder to write to")
+    @Parameters(paramLabel = "DIR")
     private Path folder;
 
     @Mixin

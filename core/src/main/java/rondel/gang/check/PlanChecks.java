@@ -1,9 +1,9 @@
 package rondel.gang.check;
 
+import rondel.words.Decimals;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import rondel.gang.copies.ContentBleed;
 import rondel.gang.copies.DesignContents;
@@ -108,7 +108,7 @@ public final class PlanChecks implements Check {
     }
 
     private static String mm(double length) {
-        return String.format(Locale.ROOT, "%.2f", length);
+        return Decimals.of(length, 2);
     }
 
     /** Copies that the printer or the cutter does not reach all of. */

@@ -2,7 +2,7 @@ package rondel.handoff.preview;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import rondel.words.Decimals;
 import java.util.function.Function;
 import rondel.geometry.Affine;
 import rondel.geometry.Outline;
@@ -71,12 +71,7 @@ final class SizeCard {
 
     /** In both units: who buys is at home in one of them. */
     private static String figures(double mm) {
-        return String.format(Locale.ROOT, "%s mm  ·  %s in", number(mm, 1), number(mm / MM_PER_INCH, 2));
-    }
-
-    private static String number(double value, int digits) {
-        String text = String.format(Locale.ROOT, "%." + digits + "f", value);
-        return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
+        return Decimals.plain(mm, 1) + " mm  ·  " + Decimals.plain(mm / MM_PER_INCH, 2) + " in";
     }
 
     private void ruler(List<Element> out, double x, double y, double scale, double most) {

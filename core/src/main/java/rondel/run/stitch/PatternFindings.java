@@ -1,9 +1,9 @@
 package rondel.run.stitch;
 
+import rondel.words.Decimals;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -139,10 +139,10 @@ public final class PatternFindings {
     }
 
     private static String layers(double layers) {
-        return String.format(Locale.ROOT, "%.1f", layers);
+        return Decimals.of(layers, 1);
     }
 
     static String mm(double length) {
-        return String.format(Locale.ROOT, "%.1f", length);
+        return Decimals.of(length, 1);
     }
 }

@@ -26,7 +26,7 @@ public final class VersionsDialog {
 
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofLocalizedDateTime(
                     FormatStyle.MEDIUM, FormatStyle.MEDIUM)
-            .withLocale(Locale.UK)
+            .withLocale(Words.language() == Locale.ENGLISH ? Locale.UK : Words.language())
             .withZone(ZoneId.systemDefault());
     private static final double PICTURE = 270;
     private static final double LIST = 210;

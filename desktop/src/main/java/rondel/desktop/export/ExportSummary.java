@@ -40,7 +40,7 @@ public record ExportSummary(Job job, Sheet sheet) {
     }
 
     private static String role(Role role) {
-        return Words.of("role." + role).toLowerCase(java.util.Locale.ROOT);
+        return Words.of("role.within." + role);
     }
 
     private String frame(ExportChoice choice) {

@@ -8,6 +8,7 @@ import rondel.job.Sheet;
 import rondel.units.LengthFormat;
 import rondel.units.LengthParser;
 import rondel.units.LengthUnit;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
 
 /** A kind of figure: how it is written and read, by what it steps, and within which bounds it stays.
@@ -96,7 +97,6 @@ public record Figure(
     }
 
     private static String plain(double value) {
-        double rounded = Math.rint(value * 1000) / 1000 + 0.0;
-        return rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
+        return Decimals.plain(value, 3);
     }
 }

@@ -1,5 +1,6 @@
 package rondel.desktop.gang;
 
+import rondel.words.Decimals;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -125,7 +126,7 @@ public final class PlanView extends VBox {
         used.setText(String.format(Locale.ROOT, "%.1f %%", 100 * f.used()));
         cost.setText(
                 f.cost().isPresent()
-                        ? String.format(Locale.ROOT, "%.2f", f.cost().getAsDouble())
+                        ? Decimals.of(f.cost().getAsDouble(), 2)
                         : Words.of("gang.noPrice"));
         note.setText(note(told.get()));
         note.setVisible(!note.getText().isEmpty());

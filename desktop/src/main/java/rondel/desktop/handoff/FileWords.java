@@ -8,6 +8,7 @@ import rondel.formats.page.Page;
 import rondel.formats.png.PixelSize;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** A planned file in words. */
@@ -43,7 +44,7 @@ final class FileWords {
 
     static String bytes(long bytes) {
         return bytes < KILO * KILO
-                ? String.format(Locale.ROOT, "%d kB", Math.max(1, Math.round(bytes / KILO)))
-                : String.format(Locale.ROOT, "%.1f MB", bytes / KILO / KILO);
+                ? Math.max(1, Math.round(bytes / KILO)) + " kB"
+                : Decimals.of(bytes / KILO / KILO, 1) + " MB";
     }
 }

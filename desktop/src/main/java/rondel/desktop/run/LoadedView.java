@@ -1,5 +1,6 @@
 package rondel.desktop.run;
 
+import rondel.words.Decimals;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.Canvas;
@@ -164,8 +165,8 @@ public final class LoadedView extends BorderPane implements PassPicture, PassPan
     private static String verdict(Sending.Result r) {
         String said = Words.of(
                 "run.verdict",
-                String.format(java.util.Locale.ROOT, "%.3f", r.comparison().largest()),
-                String.format(java.util.Locale.ROOT, "%.3f", r.comparison().mean()),
+                Decimals.of(r.comparison().largest(), 3),
+                Decimals.of(r.comparison().mean(), 3),
                 Spans.time(r.seconds()));
         int rounded = r.comparison().rounded().size();
         int open = r.comparison().open();

@@ -1,5 +1,6 @@
 package rondel.desktop.run;
 
+import rondel.words.Decimals;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -181,12 +182,12 @@ final class MachineSection extends LabelledFields {
                         .flatMap(Printing::scale)
                         .map(s -> Words.of(
                                 "run.scale",
-                                String.format(java.util.Locale.ROOT, "%.2f", 100 * s.across()),
-                                String.format(java.util.Locale.ROOT, "%.2f", 100 * s.down())))
+                                Decimals.of(100 * s.across(), 2),
+                                Decimals.of(100 * s.down(), 2)))
                         .orElse(Words.of("run.notMeasured"))
                 + printing.chosen()
                         .flatMap(Printing.SystemPrinterFacts::margins)
-                        .map(m -> " " + Words.of("run.reaches", String.format(java.util.Locale.ROOT, "%.1f", m)))
+                        .map(m -> " " + Words.of("run.reaches", Decimals.of(m, 1)))
                         .orElse(""));
     }
 }

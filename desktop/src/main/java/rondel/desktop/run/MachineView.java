@@ -1,7 +1,7 @@
 package rondel.desktop.run;
 
+import rondel.words.Decimals;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Accordion;
@@ -186,8 +186,8 @@ public final class MachineView extends VBox {
                         sewn.pattern().runs().size(),
                         sewn.pattern().trims(),
                         Spans.time(sewn.seconds()),
-                        String.format(Locale.ROOT, "%.1f", b.width()),
-                        String.format(Locale.ROOT, "%.1f", b.height())))
+                        Decimals.of(b.width(), 1),
+                        Decimals.of(b.height(), 1)))
                 .orElse(Words.of("stitch.nothing"));
     }
 
@@ -209,11 +209,11 @@ public final class MachineView extends VBox {
                 "run.will",
                 r.tool().toolName(),
                 Spans.length(r.cut()),
-                String.format(Locale.ROOT, "%.0f", r.tool().speed()),
-                String.format(Locale.ROOT, "%.0f", r.tool().force()),
+                Decimals.of(r.tool().speed(), 0),
+                Decimals.of(r.tool().force(), 0),
                 Spans.length(r.travel()),
                 Spans.time(r.seconds()),
-                String.format(Locale.ROOT, "%.0f", box.width()),
-                String.format(Locale.ROOT, "%.0f", box.height()));
+                Decimals.of(box.width(), 0),
+                Decimals.of(box.height(), 0));
     }
 }

@@ -1,6 +1,6 @@
 package rondel.desktop.run;
 
-import java.util.Locale;
+import rondel.words.Decimals;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -28,7 +28,7 @@ final class RegistrationSection extends VBox {
             forget.setVisible(actions.model().registration().isPresent());
             state.setText(actions.model()
                     .registration()
-                    .map(r -> Words.of("run.registered", String.format(Locale.ROOT, "%.3f", r.residual())))
+                    .map(r -> Words.of("run.registered", Decimals.of(r.residual(), 3)))
                     .orElse(Words.of(actions.model().hasMarks() ? "run.notRegistered" : "register.noMarks")));
         });
         forget.setVisible(false);

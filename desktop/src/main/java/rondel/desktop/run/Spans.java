@@ -1,5 +1,6 @@
 package rondel.desktop.run;
 
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** Spans of time and lengths as they are said on passes. */
@@ -25,6 +26,6 @@ final class Spans {
     static String length(double mm) {
         return mm < 1000
                 ? Words.of("run.mm", String.valueOf(Math.round(mm)))
-                : Words.of("run.metres", String.format(java.util.Locale.ROOT, "%.1f", mm / 1000));
+                : Words.of("run.metres", Decimals.of(mm / 1000, 1));
     }
 }

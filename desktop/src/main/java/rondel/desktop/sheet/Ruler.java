@@ -6,6 +6,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Font;
+import rondel.words.Decimals;
 import rondel.units.LengthUnit;
 
 /** Marks along an edge of the window in the job's unit, counted from the sheet's corner. */
@@ -96,7 +97,7 @@ final class Ruler extends Region {
     }
 
     private static String text(double value) {
-        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+        return Decimals.plain(value, 3);
     }
 
     private static void mark(GraphicsContext g, boolean across, double at, double length) {

@@ -1,6 +1,6 @@
 package rondel.desktop.compose.shelf;
 
-import java.util.Locale;
+import rondel.words.Decimals;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -111,6 +111,6 @@ final class ShelfCard extends VBox {
     /** A length as it has room on a card; the tooltip has it exactly. */
     private static String brief(double mm, LengthUnit unit) {
         double there = unit.fromMm(mm);
-        return there < 10 ? String.format(Locale.ROOT, "%.1f", there) : Long.toString(Math.round(there));
+        return there < 10 ? Decimals.of(there, 1) : Long.toString(Math.round(there));
     }
 }

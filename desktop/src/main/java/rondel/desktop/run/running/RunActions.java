@@ -1,5 +1,6 @@
 package rondel.desktop.run.running;
 
+import rondel.words.Decimals;
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -194,7 +195,7 @@ public final class RunActions {
                     model.register(sheet.id(), found);
                     desk.notices()
                             .say(Words.of(
-                                    "run.registered", String.format(java.util.Locale.ROOT, "%.3f", found.residual())));
+                                    "run.registered", Decimals.of(found.residual(), 3)));
                 });
     }
 

@@ -1,6 +1,6 @@
 package rondel.desktop.run.sewing;
 
-import java.util.Locale;
+import rondel.words.Decimals;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -85,7 +85,7 @@ abstract sealed class ThreadRow extends HBox {
             String figures = Words.of(
                     "sew.threadFigures",
                     stitches,
-                    String.format(Locale.ROOT, "%.1f", SewingMachine.thread(run.stitches()) / MM_PER_M));
+                    Decimals.of(SewingMachine.thread(run.stitches()) / MM_PER_M, 1));
             Label told = new Label(figures);
             told.getStyleClass().add("quiet");
             Tooltip.install(this, new Tooltip(run.thread().hex()));

@@ -1,5 +1,6 @@
 package rondel.devices.printer.standin;
 
+import rondel.words.Decimals;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
@@ -101,8 +102,8 @@ public final class StandInPrinter implements AutoCloseable {
                 log.accept(Words.of(
                         "printer.page",
                         file.getFileName().toString(),
-                        String.format(java.util.Locale.ROOT, "%.2f", box.getWidth() / POINTS * MM_PER_INCH),
-                        String.format(java.util.Locale.ROOT, "%.2f", box.getHeight() / POINTS * MM_PER_INCH)));
+                        Decimals.of(box.getWidth() / POINTS * MM_PER_INCH, 2),
+                        Decimals.of(box.getHeight() / POINTS * MM_PER_INCH, 2)));
             }
             printed.accept(files);
         } catch (IOException | IllegalArgumentException e) {
