@@ -11,9 +11,7 @@ import rondel.formats.job.FillInJson;
 import rondel.formats.job.JobFile;
 
 /** Lists what there is to fill in when a job is used as a template. */
-@Command(
-        name = "blanks",
-        mixinStandardHelpOptions = true)
+@Command(name = "blanks", mixinStandardHelpOptions = true)
 final class BlanksCommand implements Callable<Integer> {
 
     private final PrintStream out;

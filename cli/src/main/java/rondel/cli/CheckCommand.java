@@ -28,9 +28,7 @@ import rondel.operation.Operation;
 import rondel.words.Refusal;
 
 /** Says what would go wrong in the making of a job, and mends what it can where that is asked. */
-@Command(
-        name = "check",
-        mixinStandardHelpOptions = true)
+@Command(name = "check", mixinStandardHelpOptions = true)
 final class CheckCommand implements Callable<Integer> {
 
     private final PrintStream out;

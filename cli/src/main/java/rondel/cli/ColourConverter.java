@@ -1,9 +1,9 @@
 package rondel.cli;
 
-import rondel.words.Words;
 import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.TypeConversionException;
 import rondel.job.Rgba;
+import rondel.words.Words;
 
 /** A colour as it is typed: six digits after a hash. */
 final class ColourConverter implements ITypeConverter<Rgba> {

@@ -1,7 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Decimals;
-import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.io.PrintStream;
 import java.nio.file.Path;
@@ -22,11 +20,11 @@ import rondel.run.passes.Passes;
 import rondel.run.route.Machine;
 import rondel.run.route.Route;
 import rondel.run.route.RoutePlan;
+import rondel.words.Decimals;
+import rondel.words.Words;
 
 /** Lays what was cut over what was to be cut. */
-@Command(
-        name = "compare",
-        mixinStandardHelpOptions = true)
+@Command(name = "compare", mixinStandardHelpOptions = true)
 final class CompareCommand implements Callable<Integer> {
 
     private final PrintStream out;

@@ -36,9 +36,7 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Turns files into files of another kind, each alone on a sheet of its own size. */
-@Command(
-        name = "convert",
-        mixinStandardHelpOptions = true)
+@Command(name = "convert", mixinStandardHelpOptions = true)
 final class ConvertCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -59,9 +57,7 @@ final class ConvertCommand implements Callable<Integer> {
     @Option(names = "--width", paramLabel = "W")
     private String width;
 
-    @Option(
-            names = "--px-per-inch",
-            paramLabel = "N")
+    @Option(names = "--px-per-inch", paramLabel = "N")
     private Double pxPerInch;
 
     @Option(names = "--json")

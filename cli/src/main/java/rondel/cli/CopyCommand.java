@@ -18,9 +18,7 @@ import rondel.job.Placing;
 import rondel.operation.Targets;
 
 /** Copies elements of one job to another, with the pictures they use. */
-@Command(
-        name = "copy",
-        mixinStandardHelpOptions = true)
+@Command(name = "copy", mixinStandardHelpOptions = true)
 final class CopyCommand implements Callable<Integer> {
 
     @Mixin
@@ -29,11 +27,7 @@ final class CopyCommand implements Callable<Integer> {
     @Option(names = "--from", required = true, paramLabel = "JOB")
     private Path from;
 
-    @Option(
-            names = "--only",
-            required = true,
-            split = ",",
-            paramLabel = "ID")
+    @Option(names = "--only", required = true, split = ",", paramLabel = "ID")
     private List<String> only;
 
     @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")

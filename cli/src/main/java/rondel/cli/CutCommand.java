@@ -1,6 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Decimals;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
@@ -30,13 +29,12 @@ import rondel.run.passes.Passes;
 import rondel.run.route.Machine;
 import rondel.run.route.Route;
 import rondel.run.route.RoutePlan;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Cuts a pass: as a file of HP-GL, or on a machine. */
-@Command(
-        name = "cut",
-        mixinStandardHelpOptions = true)
+@Command(name = "cut", mixinStandardHelpOptions = true)
 final class CutCommand implements Callable<Integer> {
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
@@ -50,10 +48,7 @@ final class CutCommand implements Callable<Integer> {
     @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private String sheet;
 
-    @Option(
-            names = "--pass",
-            paramLabel = "N",
-            required = true)
+    @Option(names = "--pass", paramLabel = "N", required = true)
     private int number;
 
     @ArgGroup(multiplicity = "1")
@@ -65,10 +60,7 @@ final class CutCommand implements Callable<Integer> {
     @Option(names = "--materials", paramLabel = "FILE")
     private Optional<Path> list;
 
-    @Option(
-            names = "--from",
-            paramLabel = "N",
-            defaultValue = "0")
+    @Option(names = "--from", paramLabel = "N", defaultValue = "0")
     private int from;
 
     @Mixin
@@ -85,10 +77,7 @@ final class CutCommand implements Callable<Integer> {
         @Option(names = "-o", paramLabel = "FILE")
         private Path file;
 
-        @Option(
-                names = "--to",
-                paramLabel = "HOST:PORT",
-                converter = HostAndPort.Converter.class)
+        @Option(names = "--to", paramLabel = "HOST:PORT", converter = HostAndPort.Converter.class)
         private HostAndPort to;
     }
 

@@ -21,9 +21,7 @@ import rondel.units.LengthUnit;
 import rondel.words.Words;
 
 /** The stand-in for a cutter. */
-@Command(
-        name = "cutter",
-        mixinStandardHelpOptions = true)
+@Command(name = "cutter", mixinStandardHelpOptions = true)
 final class CutterCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -31,21 +29,13 @@ final class CutterCommand implements Callable<Integer> {
     @Mixin
     private StandInPlace place;
 
-    @Option(
-            names = "--offset",
-            paramLabel = "L",
-            converter = TypedLength.Converter.class)
+    @Option(names = "--offset", paramLabel = "L", converter = TypedLength.Converter.class)
     private Optional<TypedLength> offset = Optional.empty();
 
-    @Option(
-            names = "--misfeed",
-            paramLabel = "X,Y,DEG,SCALE",
-            converter = MisfeedConverter.class)
+    @Option(names = "--misfeed", paramLabel = "X,Y,DEG,SCALE", converter = MisfeedConverter.class)
     private Misfeed misfeed = Misfeed.NONE;
 
-    @Option(
-            names = "--pace",
-            paramLabel = "N")
+    @Option(names = "--pace", paramLabel = "N")
     private double pace;
 
     @Option(names = "--drop-after", paramLabel = "BYTES")
@@ -54,9 +44,7 @@ final class CutterCommand implements Callable<Integer> {
     @Option(names = "--jam-after", paramLabel = "LINES")
     private Optional<Integer> jamAfter = Optional.empty();
 
-    @Option(
-            names = "--loaded",
-            paramLabel = "PICTURE")
+    @Option(names = "--loaded", paramLabel = "PICTURE")
     private Optional<Path> loaded = Optional.empty();
 
     @Option(names = "--once")

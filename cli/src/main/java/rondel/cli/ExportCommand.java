@@ -37,9 +37,7 @@ import rondel.lines.check.Finding;
 import rondel.words.Refusal;
 
 /** Writes sheets, or some of their elements, as SVG, PDF, PNG or JPEG. */
-@Command(
-        name = "export",
-        mixinStandardHelpOptions = true)
+@Command(name = "export", mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -48,40 +46,25 @@ final class ExportCommand implements Callable<Integer> {
     @Parameters(paramLabel = "JOB")
     private Path file;
 
-    @Option(
-            names = "-o",
-            required = true,
-            paramLabel = "FILE")
+    @Option(names = "-o", required = true, paramLabel = "FILE")
     private Path target;
 
-    @Option(
-            names = "--what",
-            paramLabel = "WHAT")
+    @Option(names = "--what", paramLabel = "WHAT")
     private String what;
 
-    @Option(
-            names = "--sheet",
-            paramLabel = "N",
-            defaultValue = "1")
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private String sheets;
 
     @Option(names = "--only", split = ",", paramLabel = "ID")
     private List<String> only = List.of();
 
-    @Option(
-            names = "--frame",
-            paramLabel = "FRAME")
+    @Option(names = "--frame", paramLabel = "FRAME")
     private String frame;
 
-    @Option(
-            names = "--each",
-            paramLabel = "KIND")
+    @Option(names = "--each", paramLabel = "KIND")
     private String each;
 
-    @Option(
-            names = "--level",
-            paramLabel = "N",
-            defaultValue = "1")
+    @Option(names = "--level", paramLabel = "N", defaultValue = "1")
     private int level;
 
     @Option(names = "--ppi", paramLabel = "N")
@@ -93,17 +76,13 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--height", paramLabel = "PX", converter = PixelConverter.class)
     private Integer height;
 
-    @Option(
-            names = "--fit",
-            paramLabel = "FIT")
+    @Option(names = "--fit", paramLabel = "FIT")
     private String fit;
 
     @Option(names = "--transparent")
     private boolean transparent;
 
-    @Option(
-            names = "--lines",
-            paramLabel = "LOOK")
+    @Option(names = "--lines", paramLabel = "LOOK")
     private String look;
 
     @Option(names = "--hairline")

@@ -23,17 +23,13 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Fills a template in: texts, pictures for windows, colours. */
-@Command(
-        name = "fill-in",
-        mixinStandardHelpOptions = true)
+@Command(name = "fill-in", mixinStandardHelpOptions = true)
 final class FillInCommand implements Callable<Integer> {
 
     @Mixin
     private JobChange change;
 
-    @Parameters(
-            index = "1",
-            paramLabel = "VALUES.json")
+    @Parameters(index = "1", paramLabel = "VALUES.json")
     private Path values;
 
     @Override

@@ -14,9 +14,7 @@ import rondel.formats.fonts.FontsAtHand;
 import rondel.text.FontFace;
 
 /** Lists the font families at hand. */
-@Command(
-        name = "fonts",
-        mixinStandardHelpOptions = true)
+@Command(name = "fonts", mixinStandardHelpOptions = true)
 final class FontsCommand implements Callable<Integer> {
 
     private final PrintStream out;

@@ -22,36 +22,22 @@ final class FormatOptions {
     @Option(names = "--blocks")
     private boolean blocks;
 
-    @Option(
-            names = "--groups",
-            paramLabel = "BY",
-            defaultValue = "job")
+    @Option(names = "--groups", paramLabel = "BY", defaultValue = "job")
     private String groups;
 
     @Option(names = "--no-pictures")
     private boolean withoutPictures;
 
-    @Option(
-            names = "--live-text")
+    @Option(names = "--live-text")
     private boolean liveText;
 
-    @Option(
-            names = "--quality",
-            paramLabel = "PER-CENT",
-            defaultValue = "92")
+    @Option(names = "--quality", paramLabel = "PER-CENT", defaultValue = "92")
     private double quality;
 
-    @Option(
-            names = "--matte",
-            paramLabel = "COLOUR",
-            defaultValue = "#ffffff",
-            converter = ColourConverter.class)
+    @Option(names = "--matte", paramLabel = "COLOUR", defaultValue = "#ffffff", converter = ColourConverter.class)
     private Rgba matte;
 
-    @Option(
-            names = "--colours",
-            paramLabel = "HOW",
-            defaultValue = "drawn")
+    @Option(names = "--colours", paramLabel = "HOW", defaultValue = "drawn")
     private String colours;
 
     FormatChoices choices() {

@@ -1,7 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Decimals;
-import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -30,12 +28,12 @@ import rondel.job.PlannedSheet;
 import rondel.job.RowSettings;
 import rondel.job.Sheet;
 import rondel.job.Way;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
+import rondel.words.Words;
 
 /** Lays copies of designs out on stock, and adds the sheets to the job. */
-@Command(
-        name = "gang",
-        mixinStandardHelpOptions = true)
+@Command(name = "gang", mixinStandardHelpOptions = true)
 final class GangCommand implements Callable<Integer> {
 
     /** How copies are laid out. */
@@ -67,45 +65,25 @@ final class GangCommand implements Callable<Integer> {
     @Option(names = "--name", paramLabel = "TEXT", defaultValue = "")
     private String name;
 
-    @Option(
-            names = "--gutter",
-            paramLabel = "L|X,Y",
-            split = ",", 
-            converter = TypedLength.Converter.class)
+    @Option(names = "--gutter", paramLabel = "L|X,Y", split = ",", converter = TypedLength.Converter.class)
     private List<TypedLength> gutter = List.of();
 
-    @Option(
-            names = "--edge",
-            paramLabel = "L", 
-            converter = TypedLength.Converter.class)
+    @Option(names = "--edge", paramLabel = "L", converter = TypedLength.Converter.class)
     private Optional<TypedLength> edge = Optional.empty();
 
-    @Option(
-            names = "--way",
-            converter = ChoiceConverter.OfWay.class,
-            paramLabel = "WAY",
-            defaultValue = "rows")
+    @Option(names = "--way", converter = ChoiceConverter.OfWay.class, paramLabel = "WAY", defaultValue = "rows")
     private WayName way;
 
-    @Option(
-            names = "--turn",
-            paramLabel = "TURN",
-            defaultValue = "none")
+    @Option(names = "--turn", paramLabel = "TURN", defaultValue = "none")
     private Turn turn;
 
-    @Option(
-            names = "--alternate",
-            paramLabel = "HOW",
-            defaultValue = "none")
+    @Option(names = "--alternate", paramLabel = "HOW", defaultValue = "none")
     private RowSettings.Alternate alternate;
 
     @Option(names = "--corner")
     private boolean corner;
 
-    @Option(
-            names = "--order",
-            paramLabel = "ORDER",
-            defaultValue = "across")
+    @Option(names = "--order", paramLabel = "ORDER", defaultValue = "across")
     private Way.Order order;
 
     @Option(names = "--cut-boxes")
@@ -123,15 +101,10 @@ final class GangCommand implements Callable<Integer> {
     @Option(names = "--rounds", paramLabel = "N", defaultValue = "20")
     private int rounds;
 
-    @Option(
-            names = "--seconds",
-            paramLabel = "N")
+    @Option(names = "--seconds", paramLabel = "N")
     private OptionalInt seconds = OptionalInt.empty();
 
-    @Option(
-            names = "--marks",
-            paramLabel = "MARK",
-            split = ",")
+    @Option(names = "--marks", paramLabel = "MARK", split = ",")
     private List<String> marks = List.of();
 
     @Option(names = "--json")
@@ -256,7 +229,7 @@ final class GangCommand implements Callable<Integer> {
                         f.fullest(),
                         Decimals.of(100 * f.used(), 1))
                 + (f.cost().isPresent() ? ", " + Decimals.of(f.cost().getAsDouble(), 2) : ""));
-        sheets.forEach(s -> out.println(
-                "  " + Words.of("cli.gang.sheet", job.sheets().indexOf(s) + 1, s.name())));
+        sheets.forEach(
+                s -> out.println("  " + Words.of("cli.gang.sheet", job.sheets().indexOf(s) + 1, s.name())));
     }
 }

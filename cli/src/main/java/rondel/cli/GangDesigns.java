@@ -43,17 +43,10 @@ final class GangDesigns {
     @Option(names = "--back", paramLabel = "ID|SHEET")
     private Optional<String> back = Optional.empty();
 
-    @Option(
-            names = "--inside",
-            paramLabel = "ID|SHEET",
-            split = ",")
+    @Option(names = "--inside", paramLabel = "ID|SHEET", split = ",")
     private List<String> inside = List.of();
 
-    @Option(
-            names = "--fold",
-            paramLabel = "KIND",
-            defaultValue = "half-side",
-            converter = ChoiceConverter.OfFold.class)
+    @Option(names = "--fold", paramLabel = "KIND", defaultValue = "half-side", converter = ChoiceConverter.OfFold.class)
     private Folding.Kind fold;
 
     @Option(

@@ -18,18 +18,10 @@ import rondel.words.Refusal;
 /** Which stocks are laid out on. */
 final class GangStock {
 
-    @Option(
-            names = "--stock",
-            paramLabel = "NAME|WxH[=N]",
-            required = true,
-            split = ",")
+    @Option(names = "--stock", paramLabel = "NAME|WxH[=N]", required = true, split = ",")
     private List<String> stocks = List.of();
 
-    @Option(
-            names = "--margin",
-            paramLabel = "L|T,R,B,L",
-            split = ",", 
-            converter = TypedLength.Converter.class)
+    @Option(names = "--margin", paramLabel = "L|T,R,B,L", split = ",", converter = TypedLength.Converter.class)
     private List<TypedLength> margin = List.of();
 
     @Option(names = "--stocks", paramLabel = "FILE")

@@ -19,9 +19,7 @@ import rondel.text.GlyphCatalogue;
 import rondel.words.Refusal;
 
 /** Lists the glyphs of a font. */
-@Command(
-        name = "glyphs",
-        mixinStandardHelpOptions = true)
+@Command(name = "glyphs", mixinStandardHelpOptions = true)
 final class GlyphsCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -35,9 +33,7 @@ final class GlyphsCommand implements Callable<Integer> {
     @Option(names = "--italic")
     private boolean italic;
 
-    @Option(
-            names = "--find",
-            paramLabel = "TEXT")
+    @Option(names = "--find", paramLabel = "TEXT")
     private String find = "";
 
     @Option(names = "--json")

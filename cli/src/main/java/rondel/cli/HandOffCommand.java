@@ -19,9 +19,7 @@ import rondel.job.Job;
 import rondel.words.Words;
 
 /** Makes a set of files that leave a job together. */
-@Command(
-        name = "hand-off",
-        mixinStandardHelpOptions = true)
+@Command(name = "hand-off", mixinStandardHelpOptions = true)
 final class HandOffCommand implements Callable<Integer> {
 
     private final PrintStream out;

@@ -1,8 +1,8 @@
 package rondel.cli;
 
-import rondel.words.Words;
 import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.TypeConversionException;
+import rondel.words.Words;
 
 /** Where a machine listens. */
 record HostAndPort(String host, int port) {

@@ -22,9 +22,7 @@ import rondel.units.LengthUnit;
 import rondel.words.Words;
 
 /** Says what is in a job. */
-@Command(
-        name = "info",
-        mixinStandardHelpOptions = true)
+@Command(name = "info", mixinStandardHelpOptions = true)
 final class InfoCommand implements Callable<Integer> {
 
     private final PrintStream out;

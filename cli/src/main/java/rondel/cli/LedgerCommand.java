@@ -15,9 +15,7 @@ import rondel.handoff.ledger.LedgerEntry;
 import rondel.words.Words;
 
 /** What a job contains from whom. */
-@Command(
-        name = "ledger",
-        mixinStandardHelpOptions = true)
+@Command(name = "ledger", mixinStandardHelpOptions = true)
 final class LedgerCommand implements Callable<Integer> {
 
     private final PrintStream out;

@@ -11,8 +11,7 @@ import rondel.job.Job;
 /** Making a set, and whether it may be sold whatever the licences say. */
 final class MakingHandOff {
 
-    @Option(
-            names = "--may-be-sold")
+    @Option(names = "--may-be-sold")
     private boolean mayBeSold;
 
     boolean mayBeSold() {

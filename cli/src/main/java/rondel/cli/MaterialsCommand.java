@@ -1,7 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Decimals;
-import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.io.PrintStream;
@@ -17,11 +15,11 @@ import rondel.job.Material;
 import rondel.job.Role;
 import rondel.job.ToolSettings;
 import rondel.units.LengthUnit;
+import rondel.words.Decimals;
+import rondel.words.Words;
 
 /** Lists the materials that there are, and keeps the person's own. */
-@Command(
-        name = "materials",
-        mixinStandardHelpOptions = true)
+@Command(name = "materials", mixinStandardHelpOptions = true)
 final class MaterialsCommand implements Callable<Integer> {
 
     private static final List<Role> ROLES = List.of(Role.CUT, Role.KISS_CUT, Role.SCORE, Role.DRAW);
@@ -49,16 +47,10 @@ final class MaterialsCommand implements Callable<Integer> {
     @Option(names = "--times", paramLabel = "N")
     private Integer times;
 
-    @Option(
-            names = "--blade-offset",
-            paramLabel = "L",
-            converter = TypedLength.Converter.class)
+    @Option(names = "--blade-offset", paramLabel = "L", converter = TypedLength.Converter.class)
     private TypedLength offset;
 
-    @Option(
-            names = "--overcut",
-            paramLabel = "L",
-            converter = TypedLength.Converter.class)
+    @Option(names = "--overcut", paramLabel = "L", converter = TypedLength.Converter.class)
     private TypedLength overcut;
 
     @Option(names = "--mirrored")

@@ -1,9 +1,9 @@
 package rondel.cli;
 
-import rondel.words.Words;
 import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.TypeConversionException;
 import rondel.devices.Misfeed;
+import rondel.words.Words;
 
 /** A misfeed as it is typed: right and up in mm, turned in degrees, scale. */
 final class MisfeedConverter implements ITypeConverter<Misfeed> {

@@ -1,6 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -31,11 +30,10 @@ import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.NameList;
 import rondel.words.Refusal;
+import rondel.words.Words;
 
 /** Puts a list of names into a job, one design a row; “rondel gang --list” lays it out. */
-@Command(
-        name = "names",
-        mixinStandardHelpOptions = true)
+@Command(name = "names", mixinStandardHelpOptions = true)
 final class NamesCommand implements Callable<Integer> {
 
     @Mixin
@@ -44,10 +42,7 @@ final class NamesCommand implements Callable<Integer> {
     @Parameters(index = "1", paramLabel = "LIST.csv")
     private Path file;
 
-    @Option(
-            names = "--template",
-            paramLabel = "ID|SHEET",
-            defaultValue = "1")
+    @Option(names = "--template", paramLabel = "ID|SHEET", defaultValue = "1")
     private String template;
 
     @Option(names = "--name", paramLabel = "TEXT")
@@ -61,16 +56,10 @@ final class NamesCommand implements Callable<Integer> {
     @Option(names = "--count-column", paramLabel = "COLUMN")
     private Optional<String> count = Optional.empty();
 
-    @Option(
-            names = "--room",
-            paramLabel = "L", 
-            converter = TypedLength.Converter.class)
+    @Option(names = "--room", paramLabel = "L", converter = TypedLength.Converter.class)
     private Optional<TypedLength> room = Optional.empty();
 
-    @Option(
-            names = "--smallest",
-            paramLabel = "L", 
-            converter = TypedLength.Converter.class)
+    @Option(names = "--smallest", paramLabel = "L", converter = TypedLength.Converter.class)
     private Optional<TypedLength> smallest = Optional.empty();
 
     @Option(names = "--skip", paramLabel = "N", split = ",")
@@ -203,8 +192,8 @@ final class NamesCommand implements Callable<Integer> {
             out.println(Json.text(o));
             return;
         }
-        out.println(Words.of(
-                "cli.names.told", list.name(), list.id(), list.rows().size(), left, findings.size()));
+        out.println(
+                Words.of("cli.names.told", list.name(), list.id(), list.rows().size(), left, findings.size()));
         findings.forEach(f -> out.println("  " + f.finding().sentence()));
     }
 }

@@ -35,18 +35,13 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "-o", required = true, paramLabel = "JOB")
     private Path target;
 
-    @Option(
-            names = "--sheet",
-            required = true,
-            paramLabel = "SIZE")
+    @Option(names = "--sheet", required = true, paramLabel = "SIZE")
     private String sheet;
 
     @Option(names = "--title", paramLabel = "T")
     private String title;
 
-    @Option(
-            names = "--unit",
-            paramLabel = "UNIT")
+    @Option(names = "--unit", paramLabel = "UNIT")
     private String unit;
 
     @Mixin

@@ -11,9 +11,7 @@ import rondel.formats.job.OperationJson;
 import rondel.formats.recipe.OperationReference;
 
 /** Lists every operation, from the code. */
-@Command(
-        name = "operations",
-        mixinStandardHelpOptions = true)
+@Command(name = "operations", mixinStandardHelpOptions = true)
 final class OperationsCommand implements Callable<Integer> {
 
     private final PrintStream out;

@@ -1,6 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Decimals;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -24,13 +23,12 @@ import rondel.run.route.RoutePlan;
 import rondel.run.stitch.PassStitches;
 import rondel.run.stitch.SewingMachine;
 import rondel.run.stitch.StitchPattern;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The run sheet: what is made of a sheet, in which order, and how long it takes. */
-@Command(
-        name = "passes",
-        mixinStandardHelpOptions = true)
+@Command(name = "passes", mixinStandardHelpOptions = true)
 final class PassesCommand implements Callable<Integer> {
 
     private final PrintStream out;

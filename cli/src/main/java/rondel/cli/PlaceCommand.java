@@ -38,10 +38,7 @@ final class PlaceCommand implements Callable<Integer> {
     @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private int sheet;
 
-    @Option(
-            names = "--at",
-            paramLabel = "X,Y",
-            converter = TypedSize.Converter.class)
+    @Option(names = "--at", paramLabel = "X,Y", converter = TypedSize.Converter.class)
     private TypedSize at;
 
     @Option(names = "--width", paramLabel = "W", converter = TypedLength.Converter.class)
@@ -50,28 +47,16 @@ final class PlaceCommand implements Callable<Integer> {
     @Option(names = "--height", paramLabel = "H", converter = TypedLength.Converter.class)
     private TypedLength height;
 
-    @Option(
-            names = "--gap",
-            paramLabel = "G",
-            converter = TypedLength.Converter.class,
-            defaultValue = "0.25in")
+    @Option(names = "--gap", paramLabel = "G", converter = TypedLength.Converter.class, defaultValue = "0.25in")
     private TypedLength gap;
 
-    @Option(
-            names = "--page",
-            paramLabel = "N",
-            defaultValue = "1")
+    @Option(names = "--page", paramLabel = "N", defaultValue = "1")
     private int page;
 
-    @Option(
-            names = "--unit",
-            paramLabel = "UNIT",
-            converter = ChoiceConverter.Unit.class)
+    @Option(names = "--unit", paramLabel = "UNIT", converter = ChoiceConverter.Unit.class)
     private LengthUnit drawnIn;
 
-    @Option(
-            names = "--px-per-inch",
-            paramLabel = "N")
+    @Option(names = "--px-per-inch", paramLabel = "N")
     private Double pxPerInch;
 
     private PixelScale scale() {

@@ -1,6 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Decimals;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -26,13 +25,12 @@ import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.run.print.PrinterScale;
 import rondel.units.LengthUnit;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Prints at true size. */
-@Command(
-        name = "print",
-        mixinStandardHelpOptions = true)
+@Command(name = "print", mixinStandardHelpOptions = true)
 final class PrintCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -40,10 +38,7 @@ final class PrintCommand implements Callable<Integer> {
     @Parameters(index = "0", arity = "0..1", paramLabel = "JOB")
     private Path file;
 
-    @Option(
-            names = "--sheet",
-            paramLabel = "N",
-            defaultValue = "1")
+    @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private String sheets;
 
     @ArgGroup(multiplicity = "1")
@@ -52,15 +47,10 @@ final class PrintCommand implements Callable<Integer> {
     @Option(names = "--ruler")
     private boolean ruler;
 
-    @Option(
-            names = "--test-page",
-            paramLabel = "WxH",
-            converter = TypedSize.Converter.class)
+    @Option(names = "--test-page", paramLabel = "WxH", converter = TypedSize.Converter.class)
     private Optional<TypedSize> testPage = Optional.empty();
 
-    @Option(
-            names = "--scale-of",
-            paramLabel = "PRINTER")
+    @Option(names = "--scale-of", paramLabel = "PRINTER")
     private Optional<String> scaleOf = Optional.empty();
 
     @Option(names = "--printers", paramLabel = "FILE")
@@ -83,10 +73,7 @@ final class PrintCommand implements Callable<Integer> {
         @Option(names = "-o", paramLabel = "FILE.pdf")
         private Path file;
 
-        @Option(
-                names = "--to",
-                paramLabel = "HOST:PORT",
-                converter = HostAndPort.Converter.class)
+        @Option(names = "--to", paramLabel = "HOST:PORT", converter = HostAndPort.Converter.class)
         private HostAndPort to;
 
         @Option(names = "--printer", paramLabel = "NAME")

@@ -12,37 +12,22 @@ import rondel.units.LengthUnit;
 /** What there is to choose for a print shop. */
 final class PrintReadyOptions {
 
-    @Option(
-            names = "--print-ready")
+    @Option(names = "--print-ready")
     private boolean wanted;
 
-    @Option(
-            names = "--ink",
-            split = ",",
-            paramLabel = "ROLE=NAME")
+    @Option(names = "--ink", split = ",", paramLabel = "ROLE=NAME")
     private Map<String, String> inks = Map.of();
 
-    @Option(
-            names = "--converted")
+    @Option(names = "--converted")
     private boolean converted;
 
-    @Option(
-            names = "--white",
-            arity = "0..1",
-            fallbackValue = "White",
-            paramLabel = "NAME")
+    @Option(names = "--white", arity = "0..1", fallbackValue = "White", paramLabel = "NAME")
     private String white;
 
-    @Option(
-            names = "--choke",
-            paramLabel = "MM",
-            converter = TypedLength.Converter.class)
+    @Option(names = "--choke", paramLabel = "MM", converter = TypedLength.Converter.class)
     private Optional<TypedLength> choke = Optional.empty();
 
-    @Option(
-            names = "--spot",
-            paramLabel = "COLOUR=NAME",
-            defaultValue = "")
+    @Option(names = "--spot", paramLabel = "COLOUR=NAME", defaultValue = "")
     private String spots;
 
     boolean wanted() {

@@ -15,9 +15,7 @@ import rondel.units.LengthUnit;
 import rondel.words.Words;
 
 /** The stand-in for a printer. */
-@Command(
-        name = "printer",
-        mixinStandardHelpOptions = true)
+@Command(name = "printer", mixinStandardHelpOptions = true)
 final class PrinterCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -25,16 +23,10 @@ final class PrinterCommand implements Callable<Integer> {
     @Mixin
     private StandInPlace place;
 
-    @Option(
-            names = "--misfeed",
-            paramLabel = "X,Y,DEG,SCALE",
-            converter = MisfeedConverter.class)
+    @Option(names = "--misfeed", paramLabel = "X,Y,DEG,SCALE", converter = MisfeedConverter.class)
     private Misfeed misfeed = Misfeed.NONE;
 
-    @Option(
-            names = "--margin",
-            paramLabel = "L",
-            converter = TypedLength.Converter.class)
+    @Option(names = "--margin", paramLabel = "L", converter = TypedLength.Converter.class)
     private Optional<TypedLength> margin = Optional.empty();
 
     @Option(names = "--once")

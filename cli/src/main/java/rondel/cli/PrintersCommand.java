@@ -1,7 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Decimals;
-import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
@@ -17,31 +15,23 @@ import rondel.formats.files.OwnFolders;
 import rondel.geometry.Point;
 import rondel.run.print.PrinterScale;
 import rondel.units.LengthUnit;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
+import rondel.words.Words;
 
 /** Lists the system's printers, and keeps what was measured of any. */
-@Command(
-        name = "printers",
-        mixinStandardHelpOptions = true)
+@Command(name = "printers", mixinStandardHelpOptions = true)
 final class PrintersCommand implements Callable<Integer> {
 
     private final PrintStream out;
 
-    @Option(
-            names = "--name",
-            paramLabel = "PRINTER")
+    @Option(names = "--name", paramLabel = "PRINTER")
     private Optional<String> name = Optional.empty();
 
-    @Option(
-            names = "--measured",
-            paramLabel = "WxH",
-            converter = TypedSize.Converter.class)
+    @Option(names = "--measured", paramLabel = "WxH", converter = TypedSize.Converter.class)
     private Optional<TypedSize> measured = Optional.empty();
 
-    @Option(
-            names = "--square",
-            paramLabel = "L",
-            converter = TypedLength.Converter.class)
+    @Option(names = "--square", paramLabel = "L", converter = TypedLength.Converter.class)
     private Optional<TypedLength> square = Optional.empty();
 
     @Option(names = "--forget")

@@ -20,9 +20,7 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Publishes a set of a job in a shop. */
-@Command(
-        name = "publish",
-        mixinStandardHelpOptions = true)
+@Command(name = "publish", mixinStandardHelpOptions = true)
 final class PublishCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -37,9 +35,7 @@ final class PublishCommand implements Callable<Integer> {
     @Option(names = "--set", paramLabel = "NAME")
     private String set = ShippedSets.SHOP_LISTING;
 
-    @Option(
-            names = "--token",
-            paramLabel = "TOKEN")
+    @Option(names = "--token", paramLabel = "TOKEN")
     private Optional<String> token = Optional.empty();
 
     @Option(names = "--price", paramLabel = "AMOUNT")

@@ -1,7 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Decimals;
-import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintStream;
@@ -17,11 +15,11 @@ import rondel.geometry.Point;
 import rondel.job.Job;
 import rondel.job.Sheet;
 import rondel.run.registration.Registration;
+import rondel.words.Decimals;
+import rondel.words.Words;
 
 /** Where the marks of a printed sheet are on a picture of it. */
-@Command(
-        name = "register",
-        mixinStandardHelpOptions = true)
+@Command(name = "register", mixinStandardHelpOptions = true)
 final class RegisterCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -66,7 +64,9 @@ final class RegisterCommand implements Callable<Integer> {
             out.println(Json.text(node));
         } else {
             out.println(Words.of("cli.register.told", Decimals.of(found.residual(), 3)));
-            found.marks().forEach(m -> out.println(Words.of("cli.register.mark", Decimals.of(m.x(), 2), Decimals.of(m.y(), 2))));
+            found.marks()
+                    .forEach(m ->
+                            out.println(Words.of("cli.register.mark", Decimals.of(m.x(), 2), Decimals.of(m.y(), 2))));
         }
         return 0;
     }

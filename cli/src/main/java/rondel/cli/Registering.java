@@ -19,14 +19,10 @@ import rondel.run.registration.Registration;
 /** Where the design lies on what is loaded, by a picture of the printed sheet. */
 final class Registering {
 
-    @Option(
-            names = "--scan",
-            paramLabel = "PICTURE")
+    @Option(names = "--scan", paramLabel = "PICTURE")
     private Optional<Path> scan = Optional.empty();
 
-    @Option(
-            names = "--scan-ppi",
-            paramLabel = "N")
+    @Option(names = "--scan-ppi", paramLabel = "N")
     private Optional<Double> ppi = Optional.empty();
 
     /** Where each place of the design is to be cut: as it lies, without a picture. */

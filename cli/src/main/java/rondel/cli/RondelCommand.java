@@ -10,10 +10,7 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The commands that need no window. */
-@Command(
-        name = "rondel",
-        mixinStandardHelpOptions = true,
-        version = "Rondel 0.1.0")
+@Command(name = "rondel", mixinStandardHelpOptions = true, version = "Rondel 0.1.0")
 public final class RondelCommand implements Callable<Integer> {
 
     @CommandLine.Spec

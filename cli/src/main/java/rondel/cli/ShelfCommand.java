@@ -36,9 +36,7 @@ import rondel.job.Provenance;
 import rondel.job.SheetId;
 
 /** The person's own artwork: found, added, described, placed. */
-@Command(
-        name = "shelf",
-        mixinStandardHelpOptions = true)
+@Command(name = "shelf", mixinStandardHelpOptions = true)
 final class ShelfCommand implements Runnable {
 
     private final PrintStream out;
@@ -47,10 +45,7 @@ final class ShelfCommand implements Runnable {
     @CommandLine.Spec
     private CommandSpec spec;
 
-    @Option(
-            names = "--shelf",
-            scope = ScopeType.INHERIT,
-            paramLabel = "DIR")
+    @Option(names = "--shelf", scope = ScopeType.INHERIT, paramLabel = "DIR")
     private Path folder;
 
     ShelfCommand(PrintStream out, PrintStream err) {
@@ -78,10 +73,7 @@ final class ShelfCommand implements Runnable {
         @Option(names = "--author", paramLabel = "A")
         private String author;
 
-        @Option(
-                names = "--licence",
-                paramLabel = "L",
-                converter = ChoiceConverter.OfLicence.class)
+        @Option(names = "--licence", paramLabel = "L", converter = ChoiceConverter.OfLicence.class)
         private Licence licence;
 
         Thing of(Thing now) {
@@ -117,9 +109,7 @@ final class ShelfCommand implements Runnable {
         return shelf;
     }
 
-    @Command(
-            name = "find",
-            mixinStandardHelpOptions = true)
+    @Command(name = "find", mixinStandardHelpOptions = true)
     int find(
             @Parameters(arity = "0..*", paramLabel = "WORD") List<String> words,
             @Option(names = "--set", paramLabel = "S") String set,
@@ -162,9 +152,7 @@ final class ShelfCommand implements Runnable {
         return 0;
     }
 
-    @Command(
-            name = "describe",
-            mixinStandardHelpOptions = true)
+    @Command(name = "describe", mixinStandardHelpOptions = true)
     int describe(@Parameters(paramLabel = "THING") String thing, @CommandLine.Mixin Telling telling) {
         try (Shelf shelf = open()) {
             out.println(shelf.describe(thing, telling.of(shelf.thing(thing))).path());
@@ -172,9 +160,7 @@ final class ShelfCommand implements Runnable {
         return 0;
     }
 
-    @Command(
-            name = "save",
-            mixinStandardHelpOptions = true)
+    @Command(name = "save", mixinStandardHelpOptions = true)
     int save(
             @Parameters(paramLabel = "JOB") Path file,
             @Option(names = "--only", split = ",", required = true, paramLabel = "ID") List<String> ids,
@@ -189,9 +175,7 @@ final class ShelfCommand implements Runnable {
         return 0;
     }
 
-    @Command(
-            name = "place",
-            mixinStandardHelpOptions = true)
+    @Command(name = "place", mixinStandardHelpOptions = true)
     int place(
             @CommandLine.Mixin JobChange change,
             @Parameters(index = "1..*", arity = "1..*", paramLabel = "THING") List<String> things,
@@ -224,9 +208,7 @@ final class ShelfCommand implements Runnable {
         return job;
     }
 
-    @Command(
-            name = "take-off",
-            mixinStandardHelpOptions = true)
+    @Command(name = "take-off", mixinStandardHelpOptions = true)
     int takeOff(@Parameters(arity = "1..*", paramLabel = "THING") List<String> things) {
         try (Shelf shelf = open()) {
             things.forEach(shelf::takeOff);

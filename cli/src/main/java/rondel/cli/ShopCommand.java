@@ -15,9 +15,7 @@ import rondel.devices.shop.standin.StandInShop;
 import rondel.words.Words;
 
 /** The stand-in for a shop. */
-@Command(
-        name = "shop",
-        mixinStandardHelpOptions = true)
+@Command(name = "shop", mixinStandardHelpOptions = true)
 final class ShopCommand implements Callable<Integer> {
 
     private static final double RETRY_AFTER_S = 1;
@@ -30,9 +28,7 @@ final class ShopCommand implements Callable<Integer> {
     @Option(names = "--token", paramLabel = "TOKEN")
     private Optional<String> token = Optional.empty();
 
-    @Option(
-            names = "--faults",
-            paramLabel = "SHARE")
+    @Option(names = "--faults", paramLabel = "SHARE")
     private double faults;
 
     @Option(names = "--seed", paramLabel = "N")

@@ -18,9 +18,7 @@ final class StandInPlace {
     @Option(names = "--out", paramLabel = "DIR", required = true)
     private Path folder;
 
-    @Option(
-            names = "--listen",
-            paramLabel = "ADDRESS")
+    @Option(names = "--listen", paramLabel = "ADDRESS")
     private Optional<String> listen = Optional.empty();
 
     /** What begins to listen at an address and port. */

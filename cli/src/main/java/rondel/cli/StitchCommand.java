@@ -1,6 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Decimals;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
@@ -30,13 +29,12 @@ import rondel.run.stitch.SewingThread;
 import rondel.run.stitch.StitchPattern;
 import rondel.run.stitch.StitchPlan;
 import rondel.run.stitch.ThreadRun;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Stitches of a sheet or of a tape: what there is, as a file, or on a machine. */
-@Command(
-        name = "stitch",
-        mixinStandardHelpOptions = true)
+@Command(name = "stitch", mixinStandardHelpOptions = true)
 final class StitchCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -48,20 +46,13 @@ final class StitchCommand implements Callable<Integer> {
     @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private String sheet;
 
-    @Option(
-            names = "-o",
-            paramLabel = "FILE")
+    @Option(names = "-o", paramLabel = "FILE")
     private Optional<Path> target = Optional.empty();
 
-    @Option(
-            names = "--to",
-            paramLabel = "HOST:PORT",
-            converter = HostAndPort.Converter.class)
+    @Option(names = "--to", paramLabel = "HOST:PORT", converter = HostAndPort.Converter.class)
     private HostAndPort to;
 
-    @Option(
-            names = "--mended",
-            paramLabel = "TAPE")
+    @Option(names = "--mended", paramLabel = "TAPE")
     private Optional<String> mended = Optional.empty();
 
     @Option(names = "--json")

@@ -21,9 +21,7 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The stand-in for a stitching machine. */
-@Command(
-        name = "stitcher",
-        mixinStandardHelpOptions = true)
+@Command(name = "stitcher", mixinStandardHelpOptions = true)
 final class StitcherCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -34,15 +32,10 @@ final class StitcherCommand implements Callable<Integer> {
     @Option(names = "--speed", paramLabel = "N")
     private double speed = SewingMachine.USUAL.stitchesPerMinute();
 
-    @Option(
-            names = "--field",
-            paramLabel = "WxH",
-            converter = TypedSize.Converter.class)
+    @Option(names = "--field", paramLabel = "WxH", converter = TypedSize.Converter.class)
     private Optional<TypedSize> field = Optional.empty();
 
-    @Option(
-            names = "--pace",
-            paramLabel = "N")
+    @Option(names = "--pace", paramLabel = "N")
     private double pace;
 
     @Option(names = "--break-at", paramLabel = "N")

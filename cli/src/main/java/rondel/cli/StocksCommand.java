@@ -1,7 +1,5 @@
 package rondel.cli;
 
-import rondel.words.Decimals;
-import rondel.words.Words;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.io.PrintStream;
@@ -20,12 +18,12 @@ import rondel.job.Margins;
 import rondel.job.Rgba;
 import rondel.job.Stock;
 import rondel.units.LengthUnit;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
+import rondel.words.Words;
 
 /** Lists the stocks that there are, and keeps the person's own. */
-@Command(
-        name = "stocks",
-        mixinStandardHelpOptions = true)
+@Command(name = "stocks", mixinStandardHelpOptions = true)
 final class StocksCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -42,18 +40,10 @@ final class StocksCommand implements Callable<Integer> {
     @Option(names = "--roll")
     private boolean roll;
 
-    @Option(
-            names = "--printer-margin",
-            split = ",",
-            paramLabel = "L|T,R,B,L",
-            converter = TypedLength.Converter.class)
+    @Option(names = "--printer-margin", split = ",", paramLabel = "L|T,R,B,L", converter = TypedLength.Converter.class)
     private List<TypedLength> printer = List.of();
 
-    @Option(
-            names = "--cutter-margin",
-            split = ",",
-            paramLabel = "L|T,R,B,L",
-            converter = TypedLength.Converter.class)
+    @Option(names = "--cutter-margin", split = ",", paramLabel = "L|T,R,B,L", converter = TypedLength.Converter.class)
     private List<TypedLength> cutter = List.of();
 
     @Option(names = "--grain", paramLabel = "WAY")

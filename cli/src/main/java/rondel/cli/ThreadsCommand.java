@@ -17,9 +17,7 @@ import rondel.run.stitch.SewingThread;
 import rondel.words.Refusal;
 
 /** Lists the threads that there are, and keeps the person's own. */
-@Command(
-        name = "threads",
-        mixinStandardHelpOptions = true)
+@Command(name = "threads", mixinStandardHelpOptions = true)
 final class ThreadsCommand implements Callable<Integer> {
 
     private final PrintStream out;
@@ -33,10 +31,7 @@ final class ThreadsCommand implements Callable<Integer> {
     @Option(names = "--colour", paramLabel = "#RRGGBB", converter = ColourConverter.class)
     private Optional<Rgba> colour;
 
-    @Option(
-            names = "--nearest",
-            paramLabel = "#RRGGBB",
-            converter = ColourConverter.class)
+    @Option(names = "--nearest", paramLabel = "#RRGGBB", converter = ColourConverter.class)
     private Optional<Rgba> nearest;
 
     @Option(names = "--list", paramLabel = "FILE")

@@ -42,8 +42,7 @@ final class UsageWords extends ResourceBundle {
                 keys.add(key.substring("usage.any.".length()));
             } else if (key.startsWith("usage.")) {
                 String inner = key.substring("usage.".length());
-                keys.add(
-                        PROGRAM + (inner.endsWith(".does") ? inner.substring(0, inner.length() - 4) + DOES : inner));
+                keys.add(PROGRAM + (inner.endsWith(".does") ? inner.substring(0, inner.length() - 4) + DOES : inner));
             }
         }
         keys.add(PROGRAM + DOES);

@@ -22,9 +22,7 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Earlier versions of a job. */
-@Command(
-        name = "versions",
-        mixinStandardHelpOptions = true)
+@Command(name = "versions", mixinStandardHelpOptions = true)
 final class VersionsCommand implements Callable<Integer> {
 
     private static final DateTimeFormatter SHOWN =
@@ -44,9 +42,7 @@ final class VersionsCommand implements Callable<Integer> {
     @Option(names = "--keep")
     private boolean keep;
 
-    @Option(
-            names = "--beside",
-            negatable = true)
+    @Option(names = "--beside", negatable = true)
     private Boolean beside;
 
     @Option(names = "--json")
@@ -87,9 +83,7 @@ final class VersionsCommand implements Callable<Integer> {
             for (int i = 0; i < all.size(); i++) {
                 out.printf(
                         "%3d  %s  %,d bytes%n",
-                        i + 1,
-                        SHOWN.format(all.get(i).saved()),
-                        all.get(i).bytes());
+                        i + 1, SHOWN.format(all.get(i).saved()), all.get(i).bytes());
             }
         }
         return 0;

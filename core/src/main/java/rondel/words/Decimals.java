@@ -28,6 +28,7 @@ public final class Decimals {
 
     /** A number as Java writes it, with the decimal sign of the words. */
     static String written(String number) {
-        return number.replace('.', DecimalFormatSymbols.getInstance(Words.language()).getDecimalSeparator());
+        return number.replace(
+                '.', DecimalFormatSymbols.getInstance(Words.language()).getDecimalSeparator());
     }
 }

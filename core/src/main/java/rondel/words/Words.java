@@ -17,8 +17,7 @@ public final class Words {
             Locale.getDefault(),
             ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
 
-    private static final Locale LANGUAGE =
-            BUNDLE.getLocale().equals(Locale.ROOT) ? Locale.ENGLISH : BUNDLE.getLocale();
+    private static final Locale LANGUAGE = BUNDLE.getLocale().equals(Locale.ROOT) ? Locale.ENGLISH : BUNDLE.getLocale();
 
     private static final Pattern PLACE = Pattern.compile("\\{(\\d+)}");
 

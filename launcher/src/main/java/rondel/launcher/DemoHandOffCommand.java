@@ -23,9 +23,7 @@ import rondel.job.Job;
 import rondel.words.Words;
 
 /** The sticker sheet's listing made as files and published in the shop that comes along, though one answer in five is lost or late. */
-@Command(
-        name = "hand-off",
-        mixinStandardHelpOptions = true)
+@Command(name = "hand-off", mixinStandardHelpOptions = true)
 final class DemoHandOffCommand implements Callable<Integer> {
 
     private static final String SET = "Low tide listing";

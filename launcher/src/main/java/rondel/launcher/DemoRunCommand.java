@@ -1,6 +1,5 @@
 package rondel.launcher;
 
-import rondel.words.Decimals;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.net.InetAddress;
@@ -57,13 +56,12 @@ import rondel.run.route.Route;
 import rondel.run.route.RoutePlan;
 import rondel.run.stitch.StitchPattern;
 import rondel.run.stitch.StitchPlan;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The demo's jobs made by the stand-ins, from start to finish, with a picture of each step. */
-@Command(
-        name = "run",
-        mixinStandardHelpOptions = true)
+@Command(name = "run", mixinStandardHelpOptions = true)
 final class DemoRunCommand implements Callable<Integer> {
 
     private static final Misfeed PRINTER = new Misfeed(0.6, -0.4, 0.15, 1.002);

@@ -12,7 +12,8 @@ public final class Main {
 
     private Main() {}
 
-    public static void main(String[] args) {
+    public static void main(String[] all) {
+        String[] args = ProcessLanguage.settle(all);
         // Java 2D only paints into memory here; a window is JavaFX's.
         System.setProperty("java.awt.headless", "true");
         // Commands say what went wrong themselves; the window keeps a log file.

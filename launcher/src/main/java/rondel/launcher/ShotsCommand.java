@@ -12,9 +12,7 @@ import rondel.cli.Overwriting;
 import rondel.desktop.app.HeadlessBench;
 
 /** Pictures of the main views. */
-@Command(
-        name = "shots",
-        mixinStandardHelpOptions = true)
+@Command(name = "shots", mixinStandardHelpOptions = true)
 final class ShotsCommand implements Callable<Integer> {
 
     private final PrintStream out;

@@ -34,7 +34,8 @@ class WordsTest {
 
     /** Comments, text blocks, strings and characters of a source. */
     private static final Pattern TOKEN = Pattern.compile(
-            "/\\*.*?\\*/|//[^\\n]*|\"\"\".*?\"\"\"|\"((?:[^\"\\\\\\n]|\\\\.)*)\"|'(?:[^'\\\\]|\\\\.)+'", Pattern.DOTALL);
+            "/\\*.*?\\*/|//[^\\n]*|\"\"\".*?\"\"\"|\"((?:[^\"\\\\\\n]|\\\\.)*)\"|'(?:[^'\\\\]|\\\\.)+'",
+            Pattern.DOTALL);
     /** Two words, as a sentence has. */
     private static final Pattern SENTENCE = Pattern.compile("[A-Za-z]{2,}[,:;]? [a-z]{2,}");
     /** What may have words in it though nobody reads them in the window: faults of the program, the log, SQL, names of threads. */
@@ -66,15 +67,17 @@ class WordsTest {
                 .filter(s -> s.matches("[A-Za-z][A-Za-z0-9-]*\\.(?:[A-Za-z0-9.-]*[.-])?"))
                 .toList());
         starts.add("");
-        List<String> ends = Stream.concat(
-                        Stream.of(""), named.stream().filter(s -> s.matches("\\.[A-Za-z0-9.-]+")))
+        List<String> ends = Stream.concat(Stream.of(""), named.stream().filter(s -> s.matches("\\.[A-Za-z0-9.-]+")))
                 .toList();
         Set<String> unused = new TreeSet<>();
         for (String key : bundle("words.properties").stringPropertyNames()) {
             boolean used = key.startsWith("usage.")
-                    || starts.stream().filter(key::startsWith).map(s -> key.substring(s.length())).anyMatch(rest -> ends.stream()
-                            .filter(rest::endsWith)
-                            .anyMatch(e -> isNamed(rest.substring(0, rest.length() - e.length()), named)));
+                    || starts.stream()
+                            .filter(key::startsWith)
+                            .map(s -> key.substring(s.length()))
+                            .anyMatch(rest -> ends.stream()
+                                    .filter(rest::endsWith)
+                                    .anyMatch(e -> isNamed(rest.substring(0, rest.length() - e.length()), named)));
             if (!used) {
                 unused.add(key);
             }
@@ -218,13 +221,16 @@ class WordsTest {
             named.add(constants.group());
             named.add(constants.group().toLowerCase(Locale.ROOT).replace('_', '-'));
         }
-        Matcher types = Pattern.compile("\\b(?:record|class|enum) ([A-Z][A-Za-z]*)").matcher(all);
+        Matcher types =
+                Pattern.compile("\\b(?:record|class|enum) ([A-Z][A-Za-z]*)").matcher(all);
         while (types.find()) {
             named.add(types.group(1));
             named.add(types.group(1).replaceAll("(?<=.)([A-Z])", "-$1").toLowerCase(Locale.ROOT));
-            named.add(Character.toLowerCase(types.group(1).charAt(0)) + types.group(1).substring(1));
+            named.add(Character.toLowerCase(types.group(1).charAt(0))
+                    + types.group(1).substring(1));
         }
-        Matcher components = Pattern.compile("(?<=[a-z>] )([a-z][A-Za-z]*)(?=[,)])").matcher(all);
+        Matcher components =
+                Pattern.compile("(?<=[a-z>] )([a-z][A-Za-z]*)(?=[,)])").matcher(all);
         while (components.find()) {
             named.add(components.group(1));
         }

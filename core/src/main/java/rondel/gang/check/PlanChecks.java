@@ -1,6 +1,5 @@
 package rondel.gang.check;
 
-import rondel.words.Decimals;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -26,6 +25,7 @@ import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Severity;
 import rondel.progress.Cancellation;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
 
 /** What is to be said of the plans and lists of a job. */

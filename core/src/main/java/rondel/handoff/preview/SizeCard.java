@@ -2,7 +2,6 @@ package rondel.handoff.preview;
 
 import java.util.ArrayList;
 import java.util.List;
-import rondel.words.Decimals;
 import java.util.function.Function;
 import rondel.geometry.Affine;
 import rondel.geometry.Outline;
@@ -10,6 +9,7 @@ import rondel.geometry.Point;
 import rondel.job.Element;
 import rondel.job.Paint;
 import rondel.job.Sheet;
+import rondel.words.Decimals;
 
 /** How large a sheet is: with its width and height in mm and inches, over a ruler in cm, beside a hand, all at one scale. */
 final class SizeCard {

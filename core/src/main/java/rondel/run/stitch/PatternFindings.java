@@ -1,6 +1,5 @@
 package rondel.run.stitch;
 
-import rondel.words.Decimals;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -13,6 +12,7 @@ import rondel.job.ElementId;
 import rondel.job.Rgba;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Severity;
+import rondel.words.Decimals;
 
 /** What is to be said of stitches as they are, wherever they come from. */
 public final class PatternFindings {

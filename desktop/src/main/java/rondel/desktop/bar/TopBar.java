@@ -19,6 +19,7 @@ import rondel.desktop.desk.Desk;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesStage;
 import rondel.desktop.look.ChoiceNames;
+import rondel.desktop.look.NameLabel;
 import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
 import rondel.job.Sheet;
@@ -35,7 +36,7 @@ public final class TopBar extends HBox {
     private static final String NOT_NOW = "not-now";
 
     private final Desk desk;
-    private final Label job = new Label();
+    private final Label job = new NameLabel();
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
 
     private final Button badge = new Button();

@@ -18,6 +18,9 @@ import rondel.words.Words;
 @SuppressWarnings("this-escape") // its own children only
 public abstract class LabelledFields extends VBox {
 
+    /** The room that a field keeps where its label is long, in px. */
+    private static final double LEAST_FIELD = 100;
+
     private final GridPane grid = new GridPane(8, 6);
     private boolean showing;
     private int rows;
@@ -27,6 +30,7 @@ public abstract class LabelledFields extends VBox {
         ColumnConstraints fields = new ColumnConstraints();
         fields.setHgrow(Priority.ALWAYS);
         fields.setFillWidth(true);
+        fields.setMinWidth(LEAST_FIELD);
         grid.getColumnConstraints().setAll(new ColumnConstraints(), fields);
         getChildren().add(grid);
     }
@@ -41,7 +45,8 @@ public abstract class LabelledFields extends VBox {
     protected final void row(String key, Node field) {
         Label label = new Label(Words.of(key));
         label.setLabelFor(field);
-        label.setMinWidth(USE_PREF_SIZE);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
         field.setAccessibleText(Words.of(key));
         grid.addRow(rows++, label, field);
         label.visibleProperty().bind(field.visibleProperty());

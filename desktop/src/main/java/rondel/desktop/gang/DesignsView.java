@@ -19,6 +19,7 @@ import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.look.ChoiceNames;
+import rondel.desktop.look.NameLabel;
 import rondel.gang.plan.PlanFigures;
 import rondel.job.Design;
 import rondel.job.DesignCount;
@@ -114,7 +115,7 @@ public final class DesignsView extends VBox {
     private final class Row extends VBox {
 
         private final Design design;
-        private final Label name = new Label();
+        private final Label name = new NameLabel();
         private final TextField count = new TextField();
         private final Label out = new Label();
         private String shown = "";
@@ -127,7 +128,6 @@ public final class DesignsView extends VBox {
             HBox.setHgrow(name, Priority.ALWAYS);
             count.setPrefColumnCount(3);
             count.setMinWidth(USE_PREF_SIZE);
-            name.setMinWidth(0);
             count.setPromptText(Words.of("gang.fill"));
             count.getStyleClass().add("gang-count");
             count.setTooltip(new Tooltip(Words.of("gang.count")));

@@ -1,8 +1,6 @@
 package rondel.desktop.gang;
 
-import rondel.words.Decimals;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Accordion;
@@ -20,6 +18,7 @@ import rondel.desktop.gang.planning.NestRun;
 import rondel.desktop.gang.planning.StockChoice;
 import rondel.gang.plan.PlanFigures;
 import rondel.job.Plan;
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** The open plan: what it comes to, always in view, and its figures. */
@@ -123,11 +122,8 @@ public final class PlanView extends VBox {
         PlanFigures f = told.get().figures();
         sheets.setText(String.valueOf(f.sheets()));
         copies.setText(String.valueOf(f.fullest()));
-        used.setText(String.format(Locale.ROOT, "%.1f %%", 100 * f.used()));
-        cost.setText(
-                f.cost().isPresent()
-                        ? Decimals.of(f.cost().getAsDouble(), 2)
-                        : Words.of("gang.noPrice"));
+        used.setText(Decimals.of(100 * f.used(), 1) + " %");
+        cost.setText(f.cost().isPresent() ? Decimals.of(f.cost().getAsDouble(), 2) : Words.of("gang.noPrice"));
         note.setText(note(told.get()));
         note.setVisible(!note.getText().isEmpty());
     }

@@ -1,6 +1,5 @@
 package rondel.desktop.handoff;
 
-import java.util.Locale;
 import java.util.Optional;
 import rondel.formats.handoff.FileLook;
 import rondel.formats.handoff.PlannedFile;

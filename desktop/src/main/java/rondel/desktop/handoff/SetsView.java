@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.handoff.making.HandOffModel;
+import rondel.desktop.look.NameLabel;
 import rondel.job.HandOffSet;
 import rondel.words.Words;
 
@@ -72,7 +73,7 @@ public final class SetsView extends VBox {
             getStyleClass().add("pass-card");
             setFocusTraversable(true);
             setAccessibleText(set.name());
-            Label name = new Label(set.name());
+            Label name = new NameLabel(set.name());
             name.getStyleClass().add("pass-name");
             name.setWrapText(true);
             Label what = new Label(Words.of("handoff.outputs", set.outputs().size())

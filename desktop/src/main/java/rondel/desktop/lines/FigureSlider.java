@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** A slider with the figure that it stands at. What is chosen with it is what is shown, to the last digit; what it is set to
@@ -64,7 +65,7 @@ final class FigureSlider extends HBox {
 
     private void show() {
         BigDecimal shown = rounded().multiply(BigDecimal.valueOf(of.shown)).stripTrailingZeros();
-        figure.setText(Words.of("figure." + of, shown.toPlainString()));
+        figure.setText(Words.of("figure." + of, Decimals.plain(shown.doubleValue(), 4)));
     }
 
     private BigDecimal rounded() {

@@ -31,6 +31,7 @@ final class FindingsView extends VBox {
         title.getStyleClass().add("side-title");
         none.getStyleClass().add("empty-state");
         none.setWrapText(true);
+        none.setMinHeight(USE_PREF_SIZE);
         none.managedProperty().bind(none.visibleProperty());
         list.setId("findings");
         list.setAccessibleText(Words.of("findings.title"));

@@ -52,7 +52,6 @@ abstract class ToolSection extends VBox {
         working.setAccessibleText(Words.of("lines.working"));
         working.visibleProperty().bind(preview.working().and(see.selectedProperty()));
         go.setMinWidth(USE_PREF_SIZE);
-        see.setMinWidth(USE_PREF_SIZE);
         HBox foot = new HBox(10, go, see, working);
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("tool-foot");
@@ -79,7 +78,8 @@ abstract class ToolSection extends VBox {
     final void row(String key, Node field) {
         Label label = new Label(Words.of(key));
         label.setLabelFor(field);
-        label.setMinWidth(USE_PREF_SIZE);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
         field.setAccessibleText(Words.of(key));
         grid.addRow(rows++, label, field);
         Unneeded.hidden(field, label);

@@ -1,6 +1,5 @@
 package rondel.desktop.run;
 
-import rondel.words.Decimals;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.Canvas;
@@ -24,6 +23,7 @@ import rondel.geometry.Point;
 import rondel.job.Job;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** What is loaded: the material with the lines of the pass, the others faint, the way of the tool, where it is just now, and what was cut. */

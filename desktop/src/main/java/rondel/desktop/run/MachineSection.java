@@ -1,6 +1,5 @@
 package rondel.desktop.run;
 
-import rondel.words.Decimals;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +16,7 @@ import rondel.desktop.run.running.Printing;
 import rondel.desktop.run.running.RunActions;
 import rondel.devices.printer.SystemPrinter;
 import rondel.run.passes.Pass;
+import rondel.words.Decimals;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -180,10 +180,8 @@ final class MachineSection extends LabelledFields {
         });
         measured.setText(Optional.of(printing)
                         .flatMap(Printing::scale)
-                        .map(s -> Words.of(
-                                "run.scale",
-                                Decimals.of(100 * s.across(), 2),
-                                Decimals.of(100 * s.down(), 2)))
+                        .map(s ->
+                                Words.of("run.scale", Decimals.of(100 * s.across(), 2), Decimals.of(100 * s.down(), 2)))
                         .orElse(Words.of("run.notMeasured"))
                 + printing.chosen()
                         .flatMap(Printing.SystemPrinterFacts::margins)

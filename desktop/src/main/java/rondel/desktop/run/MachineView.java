@@ -1,6 +1,5 @@
 package rondel.desktop.run;
 
-import rondel.words.Decimals;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -27,6 +26,7 @@ import rondel.desktop.run.sewing.ThreadsSection;
 import rondel.geometry.Box;
 import rondel.run.passes.Pass;
 import rondel.run.route.Route;
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** The pass that is looked at: what to load, what will happen, its material and its machine, and what the machine says. */

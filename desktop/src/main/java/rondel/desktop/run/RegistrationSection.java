@@ -1,6 +1,5 @@
 package rondel.desktop.run;
 
-import rondel.words.Decimals;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -8,6 +7,7 @@ import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.run.running.RunActions;
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** Print and cut: the print found again on a picture of what is loaded. */

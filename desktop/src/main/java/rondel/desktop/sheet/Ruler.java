@@ -6,8 +6,8 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Font;
-import rondel.words.Decimals;
 import rondel.units.LengthUnit;
+import rondel.words.Decimals;
 
 /** Marks along an edge of the window in the job's unit, counted from the sheet's corner. */
 final class Ruler extends Region {

@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import rondel.compose.arrange.Hide;
 import rondel.compose.arrange.Lock;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.look.NameLabel;
 import rondel.desktop.sheet.SheetScene;
 import rondel.job.Element;
 import rondel.job.ElementId;
@@ -29,7 +30,7 @@ final class StackCard extends ListCell<Element> {
     private final Desk desk;
     private final Thumbnails thumbnails;
     private final ImageView picture = new ImageView();
-    private final Label name = new Label();
+    private final Label name = new NameLabel();
     private final Label size = new Label();
     private final Label note = new Label();
     private final Button open = new Button();

@@ -26,6 +26,7 @@ import rondel.desktop.ask.ModalCard;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.files.DemoJobs;
 import rondel.desktop.files.JobActions;
+import rondel.desktop.look.NameLabel;
 import rondel.desktop.sheets.SheetPurpose;
 import rondel.formats.job.RecentJobs;
 import rondel.words.Words;
@@ -158,7 +159,7 @@ public final class StartCard extends ModalCard {
     }
 
     private Button card(Node picture, String title, String below, Runnable action) {
-        Label name = new Label(title);
+        Label name = new NameLabel(title);
         name.setWrapText(true);
         name.setTextAlignment(TextAlignment.CENTER);
         Label size = new Label(below);

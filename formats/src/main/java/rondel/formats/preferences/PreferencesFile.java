@@ -2,6 +2,7 @@ package rondel.formats.preferences;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -9,13 +10,14 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.slf4j.LoggerFactory;
 import rondel.formats.files.AtomicFile;
 import rondel.words.Words;
 
 /** A person's preferences as readable JSON. A file that can't be read is put aside, and said so, and they are begun anew. Safe on any thread. */
 public final class PreferencesFile {
 
-    private static final ObjectMapper MAPPER = new ObjectMapper();
+    private static final ObjectMapper MAPPER = new ObjectMapper().registerModule(new Jdk8Module());
 
     private final Path file;
 
@@ -39,6 +41,18 @@ public final class PreferencesFile {
             return new Read(Preferences.USUAL, Optional.of(Words.of("prefs.broken", aside())));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /** What can be read of them without putting anything aside; nothing where there is no such file. */
+    public synchronized Optional<Preferences> peek() {
+        try {
+            return Files.isRegularFile(file)
+                    ? Optional.of(MAPPER.readValue(Files.readAllBytes(file), Preferences.class))
+                    : Optional.empty();
+        } catch (IOException e) {
+            LoggerFactory.getLogger(PreferencesFile.class).debug("not read: {}", file, e);
+            return Optional.empty();
         }
     }
 

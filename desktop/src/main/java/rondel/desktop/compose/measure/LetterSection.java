@@ -16,6 +16,7 @@ import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.ShortLabel;
 import rondel.job.Lettering;
 import rondel.text.PlacedLetter;
 import rondel.words.Words;
@@ -54,8 +55,8 @@ final class LetterSection extends VBox {
         steps.setAlignment(Pos.CENTER_LEFT);
         GridPane grid = new GridPane(6, 6);
         grid.getStyleClass().add("gap-fields");
-        grid.addRow(0, label("letter.across", across), across, label("letter.down", down), down);
-        grid.addRow(1, label("letter.turn", turn), turn, label("letter.size", size), size);
+        grid.addRow(0, ShortLabel.of("letter.across", across), across, ShortLabel.of("letter.down", down), down);
+        grid.addRow(1, ShortLabel.of("letter.turn", turn), turn, ShortLabel.of("letter.size", size), size);
         HBox more = new HBox(
                 6,
                 button("letter-glyph", glyphs::run),
@@ -94,12 +95,6 @@ final class LetterSection extends VBox {
         button.setAccessibleText(Words.of(id.replace('-', '.') + ".hint"));
         button.setOnAction(e -> action.run());
         return button;
-    }
-
-    private static Label label(String key, javafx.scene.Node field) {
-        Label label = new Label(Words.of(key));
-        label.setLabelFor(field);
-        return label;
     }
 
     private void show() {

@@ -13,8 +13,8 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.compose.arrange.MoveTo;
@@ -30,6 +30,7 @@ import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.ShortLabel;
 import rondel.desktop.model.Change;
 import rondel.desktop.model.Measurements;
 import rondel.desktop.model.SelectionFacts;
@@ -166,7 +167,7 @@ public final class MeasureView extends VBox {
     }
 
     private static Node colourButtons(Commands commands) {
-        HBox buttons = new HBox(6);
+        FlowPane buttons = new FlowPane(6, 6);
         for (String id : List.of("pickColour", "recolour", "keepColours")) {
             Command command = commands.get(id);
             Button button = CommandButton.of(command);
@@ -179,11 +180,8 @@ public final class MeasureView extends VBox {
     }
 
     private static void row(GridPane grid, int row, String key, Node field) {
-        Label label = new Label(Words.of(key));
-        label.setLabelFor(field);
-        label.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
         GridPane.setHgrow(field, Priority.ALWAYS);
-        grid.addRow(row, label, field);
+        grid.addRow(row, ShortLabel.of(key, field), field);
     }
 
     /** A change of the job that leaves the sheet as it is may be one of the unit, or of the palette. */

@@ -21,6 +21,7 @@ import rondel.desktop.command.Commands;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.ShortLabel;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.Icons;
 import rondel.words.Words;
@@ -39,8 +40,7 @@ final class SpacingSection extends VBox {
         GridPane around = new GridPane(6, 6);
         around.getStyleClass().add("gap-fields");
         for (Side side : Side.values()) {
-            Label label = new Label(Words.of("gap.short." + side.name()));
-            label.setLabelFor(gaps.get(side.ordinal()));
+            Label label = ShortLabel.of("gap.short." + side.name(), gaps.get(side.ordinal()));
             GridPane.setHalignment(label, HPos.RIGHT);
             int column = side.ordinal() % 2 * 2;
             around.add(label, column, side.ordinal() / 2);

@@ -6,7 +6,6 @@ import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import javafx.scene.Node;
 import javafx.scene.TraversalDirection;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
@@ -29,6 +28,7 @@ import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.ShortLabel;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.sheet.SheetView;
 import rondel.geometry.Outline;
@@ -130,9 +130,15 @@ final class TextSection extends VBox {
         });
         GridPane grid = new GridPane(6, 6);
         grid.getStyleClass().add("gap-fields");
-        grid.addRow(0, label("text.short.size", size), size, label("text.short.spacing", spacing), spacing);
-        grid.addRow(1, label("text.short.tracking", tracking), tracking, label("text.short.align", align), align);
-        grid.addRow(2, label("text.short.arc", arc), arc, label("text.short.features", codes), codes);
+        grid.addRow(
+                0, ShortLabel.of("text.short.size", size), size, ShortLabel.of("text.short.spacing", spacing), spacing);
+        grid.addRow(
+                1,
+                ShortLabel.of("text.short.tracking", tracking),
+                tracking,
+                ShortLabel.of("text.short.align", align),
+                align);
+        grid.addRow(2, ShortLabel.of("text.short.arc", arc), arc, ShortLabel.of("text.short.features", codes), codes);
         missing.setId("text-missing");
         missing.getStyleClass().add("card-note");
         missing.setWrapText(true);
@@ -190,12 +196,6 @@ final class TextSection extends VBox {
         item.setId("feature-" + f.tag());
         item.setOnAction(e -> edits.change(l -> f.switched(l, item.isSelected())));
         return item;
-    }
-
-    private static Label label(String key, Node field) {
-        Label label = new Label(Words.of(key));
-        label.setLabelFor(field);
-        return label;
     }
 
     private LengthUnit unit() {

@@ -1,6 +1,5 @@
 package rondel.desktop.compose.shelf;
 
-import rondel.words.Decimals;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -10,10 +9,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.look.Icons;
+import rondel.desktop.look.NameLabel;
 import rondel.formats.files.FileName;
 import rondel.formats.shelf.Thing;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** One thing on the shelf: its picture, at the scale of the others, its name and true size. */
@@ -25,7 +26,7 @@ final class ShelfCard extends VBox {
     static final double WIDTH = 97;
 
     private final ImageView picture = new ImageView();
-    private final Label name = new Label();
+    private final Label name = new NameLabel();
     private final Label size = new Label();
     private final Node star = Icons.FAVOURITE.node();
     private final Tooltip tooltip = new Tooltip();

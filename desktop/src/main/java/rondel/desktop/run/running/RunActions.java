@@ -1,6 +1,5 @@
 package rondel.desktop.run.running;
 
-import rondel.words.Decimals;
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -19,6 +18,7 @@ import rondel.run.registration.GreyPicture;
 import rondel.run.registration.MarkSearch;
 import rondel.run.registration.PrintedMarks;
 import rondel.run.registration.Registration;
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** What the commands of the Run stage do. */
@@ -193,9 +193,7 @@ public final class RunActions {
                 },
                 found -> {
                     model.register(sheet.id(), found);
-                    desk.notices()
-                            .say(Words.of(
-                                    "run.registered", Decimals.of(found.residual(), 3)));
+                    desk.notices().say(Words.of("run.registered", Decimals.of(found.residual(), 3)));
                 });
     }
 

@@ -1,6 +1,5 @@
 package rondel.desktop.run.sewing;
 
-import rondel.words.Decimals;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -13,6 +12,7 @@ import rondel.job.SewnPart;
 import rondel.run.stitch.SewingMachine;
 import rondel.run.stitch.StitchPattern;
 import rondel.run.stitch.ThreadRun;
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** A row in the list of threads: a thread, or something that it sews. */
@@ -83,9 +83,7 @@ abstract sealed class ThreadRow extends HBox {
             called.setMinWidth(0);
             int stitches = new StitchPattern(java.util.List.of(run)).count();
             String figures = Words.of(
-                    "sew.threadFigures",
-                    stitches,
-                    Decimals.of(SewingMachine.thread(run.stitches()) / MM_PER_M, 1));
+                    "sew.threadFigures", stitches, Decimals.of(SewingMachine.thread(run.stitches()) / MM_PER_M, 1));
             Label told = new Label(figures);
             told.getStyleClass().add("quiet");
             Tooltip.install(this, new Tooltip(run.thread().hex()));

@@ -1,6 +1,5 @@
 package rondel.devices.printer.standin;
 
-import rondel.words.Decimals;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
@@ -23,6 +22,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import rondel.devices.Misfeed;
 import rondel.formats.files.AtomicFile;
 import rondel.formats.png.PngWriter;
+import rondel.words.Decimals;
 import rondel.words.Words;
 
 /** A printer on a port: takes PDF, and draws what would come out of it, within the margins that it reaches, a little askew and too large if it
