@@ -1,12 +1,15 @@
 package rondel.words;
 
 import com.ibm.icu.text.MessageFormat;
+import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Every word that a person reads, from the bundles {@code rondel/words/words*.properties}: one file a language. The language is that of
  *  the process, {@link Locale#getDefault()} as it was at the first word, or English where there is no file for it. */
@@ -55,6 +58,16 @@ public final class Words {
     /** What the words are in: English where there is no file for the language of the process. */
     public static Locale language() {
         return LANGUAGE;
+    }
+
+    /** The languages that there are words in, English first. */
+    public static List<Locale> languages() {
+        return Stream.concat(
+                        Stream.of(Locale.ENGLISH),
+                        Arrays.stream(Locale.getISOLanguages())
+                                .filter(l -> Words.class.getResource("/rondel/words/words_" + l + ".properties") != null)
+                                .map(Locale::of))
+                .toList();
     }
 
     /** All words, for a library that looks its own up by name. */

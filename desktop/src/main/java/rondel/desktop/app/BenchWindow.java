@@ -43,6 +43,7 @@ import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.compose.text.TextInPlace;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
+import rondel.desktop.files.Autosave;
 import rondel.desktop.files.FileChoices;
 import rondel.desktop.files.JobActions;
 import rondel.desktop.gang.planning.GangActions;
@@ -64,6 +65,8 @@ import rondel.desktop.model.Change;
 import rondel.desktop.model.SelectionBox;
 import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
+import rondel.desktop.preferences.OwnLists;
+import rondel.desktop.preferences.PreferencesCard;
 import rondel.desktop.run.running.MaterialChoice;
 import rondel.desktop.run.running.Printing;
 import rondel.desktop.run.running.RunActions;
@@ -72,6 +75,7 @@ import rondel.desktop.run.running.Sending;
 import rondel.desktop.run.running.SewingActions;
 import rondel.desktop.run.running.TapeSending;
 import rondel.desktop.run.running.ThreadChoice;
+import rondel.desktop.sheet.SheetLook;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.stack.StackView;
 import rondel.desktop.stage.Side;
@@ -82,6 +86,7 @@ import rondel.formats.files.OwnFolders;
 import rondel.formats.job.MaterialLibrary;
 import rondel.formats.job.StockLibrary;
 import rondel.formats.job.ThreadLibrary;
+import rondel.formats.preferences.Preferences;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Shelf;
 import rondel.geometry.Box;
@@ -108,6 +113,8 @@ public final class BenchWindow extends StackPane {
     private final ShopChoice shop;
     private final HandOffActions handOff;
     private final Preview preview;
+    private final Autosave autosave;
+    private final Runnable unfollow;
     private final JobActions actions;
     private final Commands commands;
     private final Progress progress;
@@ -168,6 +175,7 @@ public final class BenchWindow extends StackPane {
                 questions);
         findings = new FindingsModel(desk, reader.fonts());
         shop = new ShopChoice(new ShopTokens(OwnFolders.shopTokens()), OwnFolders.shop());
+        shop.address(desk.preferred().now().device(Preferences.SHOP));
         handOff = new HandOffActions(
                 new HandOffModel(desk, reader.fonts(), findings::findings), shop, progress, questions);
         findings.onChange(handOff.model()::tell);
@@ -252,16 +260,36 @@ public final class BenchWindow extends StackPane {
         commands.meaning("ask", ask::open);
         KeySheet keys = new KeySheet(commands);
         commands.meaning("keySheet", keys::open);
-        getChildren().addAll(all, carrying.layer(), ask, keys);
+        PreferencesCard preferences = new PreferencesCard(desk, commands, questions, ownLists());
+        commands.meaning("preferences", preferences::open);
+        getChildren().addAll(all, carrying.layer(), ask, keys, preferences);
         getStyleClass().add("bench");
         appearance = new Appearance(this);
         for (Theme t : Theme.values()) {
-            commands.meaning("theme-" + t, () -> appearance.choose(t));
+            commands.meaning("theme-" + t, () -> desk.preferred().change(p -> p.withTheme(t.preference())));
         }
+        unfollow = desk.preferred().follow(p -> {
+            appearance.show(Theme.named(p.theme()));
+            appearance.move(p.motion());
+            sheet.show(sheet.looks().with(SheetLook.Ground.named(p.ground())));
+            commands.keys().choose(p.keys());
+            Menus.rekey(menus.getMenus());
+        });
+        autosave = new Autosave(desk, actions::autosave);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         sheet.whenSharp(() -> Platform.runLater(shelfModel::open));
         SelectionMenu.on(sheet, desk, commands);
         FileDrops.on(sheet, this, actions);
+    }
+
+    private OwnLists ownLists() {
+        return new OwnLists(
+                desk,
+                List.of(
+                        new OwnLists.Of("materials", new MaterialLibrary(OwnFolders.materials())),
+                        new OwnLists.Of("threads", new ThreadLibrary(OwnFolders.threads())),
+                        new OwnLists.Of("stocks", new StockLibrary(OwnFolders.stocks())),
+                        new OwnLists.Of("printers", new PrinterScales(OwnFolders.printers()))));
     }
 
     public SheetView sheet() {
@@ -280,6 +308,11 @@ public final class BenchWindow extends StackPane {
     /** How it looks. */
     public Appearance appearance() {
         return appearance;
+    }
+
+    /** What saves by itself. */
+    Autosave autosave() {
+        return autosave;
     }
 
     /** Which stage is open. */
@@ -368,6 +401,8 @@ public final class BenchWindow extends StackPane {
 
     /** Lets go of the shelf. */
     public void close() {
+        unfollow.run();
+        autosave.close();
         actions.close();
         findings.close();
         refresh.close();

@@ -72,7 +72,16 @@ import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The window's questions as dialogs. What was typed and can't be is refused with a sentence, as if not answered. */
-public record Dialogs(Supplier<Window> owner, Notices notices) implements WindowQuestions {
+public record Dialogs(Supplier<Window> owner, Notices notices, SystemFileChoices choices) implements WindowQuestions {
+
+    public Dialogs(Supplier<Window> owner, Notices notices) {
+        this(owner, notices, new SystemFileChoices(owner));
+    }
+
+    @Override
+    public Optional<Path> folder() {
+        return choices.folder();
+    }
 
     @Override
     public Optional<Design> design(Job job, String title, String go) {
@@ -86,7 +95,7 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Window
 
     @Override
     public void names(NamesModel names) {
-        new NamesDialog(names, new SystemFileChoices(owner)).show(owner.get());
+        new NamesDialog(names, choices).show(owner.get());
     }
 
     @Override
@@ -117,7 +126,7 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Window
 
     @Override
     public Optional<Path> scan() {
-        return new SystemFileChoices(owner).scanToRead();
+        return choices.scanToRead();
     }
 
     @Override
@@ -142,7 +151,7 @@ public record Dialogs(Supplier<Window> owner, Notices notices) implements Window
 
     @Override
     public Optional<Path> passTarget(String suggested) {
-        return new SystemFileChoices(owner).exportTarget(suggested);
+        return choices.exportTarget(suggested);
     }
 
     @Override

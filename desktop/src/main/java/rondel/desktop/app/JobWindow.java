@@ -9,6 +9,7 @@ import javafx.stage.Screen;
 import javafx.stage.Stage;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Notices;
+import rondel.desktop.desk.Preferred;
 import rondel.desktop.desk.Workers;
 import rondel.desktop.files.JobWindows;
 import rondel.desktop.model.Bench;
@@ -41,16 +42,18 @@ final class JobWindow {
     private final StartCard start;
     private final LookMemory looks;
 
-    JobWindow(Stage stage, String log, FontsAtHand fonts, RecentJobs recent, LastLooks looks) {
+    JobWindow(Stage stage, String log, FontsAtHand fonts, RecentJobs recent, LastLooks looks, Preferred preferred) {
         this.stage = stage;
         Workers workers = new Workers();
         Notices notices = new Notices(log);
-        Bench bench = new Bench(Job.blank(Words.of("new.untitled"), LengthUnit.IN, 304.8, 304.8), workers.edits());
-        desk = new Desk(bench, workers, PictureLevels.usual(), notices);
-        dialogs = new Dialogs(() -> stage, notices);
+        LengthUnit unit = preferred.now().preferredUnit().orElse(LengthUnit.IN);
+        Bench bench = new Bench(Job.blank(Words.of("new.untitled"), unit, 304.8, 304.8), workers.edits());
+        desk = new Desk(bench, workers, PictureLevels.usual(), notices, preferred);
+        SystemFileChoices choices = new SystemFileChoices(() -> stage, preferred);
+        dialogs = new Dialogs(() -> stage, notices, choices);
         window = new BenchWindow(
                 desk,
-                new SystemFileChoices(() -> stage),
+                choices,
                 dialogs,
                 new ArtworkReader(fonts),
                 () -> StarterShelf.open(OwnFolders.shelf()));

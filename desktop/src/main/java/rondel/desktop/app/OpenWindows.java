@@ -2,12 +2,11 @@ package rondel.desktop.app;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.stage.Stage;
+import rondel.desktop.desk.Preferred;
 import rondel.desktop.files.JobActions;
 import rondel.desktop.files.JobWindows;
 import rondel.desktop.look.Theme;
@@ -29,42 +28,27 @@ final class OpenWindows {
     private final KeptList<WindowPlace> places;
     private final List<JobWindow> open = new ArrayList<>();
 
-    private final PreferencesFile preferences;
-    private Theme theme;
+    private final Preferred preferred;
 
     /** @param places where the window was when it was closed last
      *  @param prefer what the person prefers as it was read */
     OpenWindows(String log, KeptList<WindowPlace> places, PreferencesFile preferences, Preferences prefer) {
         this.log = log;
         this.places = places;
-        this.preferences = preferences;
-        this.theme = Arrays.stream(Theme.values())
-                .filter(t -> name(t).equals(prefer.theme()))
+        preferred = new Preferred(prefer, change -> open.stream()
                 .findFirst()
-                .orElse(Theme.LIGHT);
+                .ifPresent(w -> w.bench().actions().inBackground(() -> preferences.change(change))));
         // Where the system goes from day to night, windows that are as it is follow.
-        Platform.getPreferences().colorSchemeProperty().addListener((o, before, now) -> wear(theme));
+        Platform.getPreferences().colorSchemeProperty().addListener((o, before, now) -> wear());
     }
 
-    private static String name(Theme theme) {
-        return theme.name().toLowerCase(Locale.ROOT);
-    }
-
-    private void wear(Theme other) {
-        theme = other;
-        open.forEach(w -> w.bench().appearance().show(other));
-    }
-
-    private void chosen(JobWindow window, Theme other) {
-        wear(other);
-        window.bench().actions().inBackground(() -> preferences.change(p -> p.withTheme(name(other))));
+    private void wear() {
+        open.forEach(w -> w.bench().appearance().show(Theme.named(preferred.now().theme())));
     }
 
     JobWindow add(Stage stage) {
-        JobWindow window = new JobWindow(stage, log, fonts, recent, looks);
+        JobWindow window = new JobWindow(stage, log, fonts, recent, looks, preferred);
         open.add(window);
-        window.bench().appearance().show(theme);
-        window.bench().appearance().onChosen(t -> chosen(window, t));
         window.show(new Among(window));
         return window;
     }

@@ -10,13 +10,13 @@ import rondel.words.Words;
 /** Something the person can do by menu or key.
  *
  * @param id its name in the bundle, under {@code command.}
+ * @param chosen the key of each command
  * @param enabled whether it would do something now */
-public record Command(String id, Optional<KeyCombination> keys, BooleanSupplier enabled, Runnable action) {
+public record Command(String id, KeyChoice chosen, BooleanSupplier enabled, Runnable action) {
 
-    static Command of(String id, String keys, BooleanSupplier enabled, Runnable action) {
-        Optional<KeyCombination> combination =
-                keys.isEmpty() ? Optional.empty() : Optional.of(KeyCombination.valueOf(keys));
-        return new Command(id, combination, enabled, action);
+    /** What means it on the keyboard just now. */
+    public Optional<KeyCombination> keys() {
+        return chosen.of(id);
     }
 
     public String label() {
@@ -51,7 +51,7 @@ public record Command(String id, Optional<KeyCombination> keys, BooleanSupplier 
 
     /** What a tooltip says: the label with its keys. */
     public String hint() {
-        return keys.map(k -> label() + "  " + k.getDisplayText()).orElse(label());
+        return keys().map(k -> label() + "  " + k.getDisplayText()).orElse(label());
     }
 
     public void run() {

@@ -34,6 +34,7 @@ import rondel.job.TextElement;
 public final class Commands {
 
     private final Map<String, Command> all = new LinkedHashMap<>();
+    private final KeyChoice keyChoice = new KeyChoice();
     private final StageChoice stages;
     private final Desk desk;
     private final Bench bench;
@@ -94,6 +95,7 @@ public final class Commands {
         later("leftSide");
         later("rightSide");
         later("keySheet");
+        later("preferences");
         add("undo", bench::canUndo, bench::undo);
         add("redo", bench::canRedo, bench::redo);
         add("history", () -> bench.canUndo() || bench.canRedo(), files::history);
@@ -119,7 +121,7 @@ public final class Commands {
         }
         new ShapeCommands(this, desk, sheet).add();
         new PointCommands(this, desk, sheet, points).add();
-        new SeeingCommands(this, sheet).add();
+        new SeeingCommands(this, sheet, desk.preferred()).add();
         new ShelfCommands(this, shelf).add();
         new RoleCommands(this, desk, questions).add();
         stageCommands();
@@ -172,6 +174,11 @@ public final class Commands {
         return stages.all();
     }
 
+    /** Which key means which command. */
+    public KeyChoice keys() {
+        return keyChoice;
+    }
+
     /** The command that a key means. */
     public Optional<Command> matching(KeyEvent e) {
         return all.values().stream()
@@ -194,7 +201,8 @@ public final class Commands {
     private void add(String id, String keys, BooleanSupplier enabled, Runnable action) {
         BooleanSupplier here =
                 CommandScope.isOfEveryStage(id) ? enabled : () -> stages.get().showsSheet() && enabled.getAsBoolean();
-        all.put(id, Command.of(id, keys, here, action));
+        keyChoice.usual(id, keys);
+        all.put(id, new Command(id, keyChoice, here, action));
     }
 
     /** The commands that open a demo job. */

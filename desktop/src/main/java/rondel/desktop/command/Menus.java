@@ -72,12 +72,18 @@ public final class Menus {
         menu.show(on, x, y);
     }
 
+    /** Has the rows of menus that were open before do without the keys they had. */
+    public static void rekey(List<Menu> menus) {
+        menus.forEach(m -> refresh(m.getItems()));
+    }
+
     /** Marks the rows of commands that can't be used now; they say what they need when they are chosen. */
     public static void refresh(List<MenuItem> items) {
         for (MenuItem item : items) {
             if (item instanceof Menu menu) {
                 refresh(menu.getItems());
             } else if (item.getUserData() instanceof Command command) {
+                item.setAccelerator(command.keys().orElse(null));
                 item.getStyleClass().remove("not-now");
                 if (!command.enabled().getAsBoolean()) {
                     item.getStyleClass().add("not-now");
@@ -123,7 +129,6 @@ public final class Menus {
         Optional<Node> icon = CommandIcons.of(command.id());
         icon.ifPresent(item::setGraphic);
         item.setOnAction(e -> command.needs().ifPresentOrElse(refused, command::run));
-        command.keys().ifPresent(item::setAccelerator);
         return item;
     }
 }

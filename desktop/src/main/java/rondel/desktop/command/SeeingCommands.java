@@ -1,5 +1,7 @@
 package rondel.desktop.command;
 
+import java.util.Locale;
+import rondel.desktop.desk.Preferred;
 import rondel.desktop.sheet.SheetLook;
 import rondel.desktop.sheet.SheetLook.Ground;
 import rondel.desktop.sheet.SheetLook.ShownPaper;
@@ -11,9 +13,11 @@ final class SeeingCommands {
 
     private final Commands all;
     private final SheetView sheet;
+    private final Preferred preferred;
 
-    SeeingCommands(Commands all, SheetView sheet) {
+    SeeingCommands(Commands all, SheetView sheet, Preferred preferred) {
         this.all = all;
+        this.preferred = preferred;
         this.sheet = sheet;
     }
 
@@ -29,7 +33,8 @@ final class SeeingCommands {
             all.put("paper-" + paper, () -> true, () -> show(sheet.looks().with(paper)));
         }
         for (Ground ground : Ground.values()) {
-            all.put("ground-" + ground, () -> true, () -> show(sheet.looks().with(ground)));
+            all.put("ground-" + ground, () -> true, () -> preferred.change(
+                    p -> p.withGround(ground.name().toLowerCase(Locale.ROOT))));
         }
     }
 

@@ -16,10 +16,15 @@ public record Desk(
         PictureSource pictures,
         Notices notices,
         SpacingChoice spacing,
-        SelectionModel selection) {
+        SelectionModel selection,
+        Preferred preferred) {
 
     public Desk(Bench bench, Workers workers, PictureSource pictures, Notices notices) {
-        this(bench, workers, pictures, notices, new SpacingChoice(), new SelectionModel(bench, workers));
+        this(bench, workers, pictures, notices, Preferred.usual());
+    }
+
+    public Desk(Bench bench, Workers workers, PictureSource pictures, Notices notices, Preferred preferred) {
+        this(bench, workers, pictures, notices, new SpacingChoice(), new SelectionModel(bench, workers), preferred);
         bench.onFailure(notices::failed);
         workers.onUnexpected(notices::failed);
     }

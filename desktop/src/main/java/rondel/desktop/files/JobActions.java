@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import rondel.compose.pick.Picker;
 import rondel.desktop.desk.Desk;
@@ -71,9 +72,10 @@ public final class JobActions {
         questions.newJob().ifPresent(this::begin);
     }
 
-    /** Begins a job that is given, in this window where nothing is in it yet, else in another. */
+    /** Begins a new job that is given, in the unit that the person prefers, in this window where nothing is in it yet, else in another. */
     public void begin(Job job) {
-        elsewhere(a -> a.openWithoutFile(job));
+        Job begun = desk.preferred().now().preferredUnit().map(job::withUnit).orElse(job);
+        elsewhere(a -> a.openWithoutFile(begun));
     }
 
     public void open() {
@@ -195,6 +197,16 @@ public final class JobActions {
         desk.bench().file().ifPresentOrElse(f -> save(f, () -> {}), this::saveAs);
     }
 
+    /** Saves the job where it has a file, as a person does who does not think of it: no version is kept of that, as twenty of them would be an hour. */
+    public void autosave() {
+        desk.bench().file().ifPresent(f -> desk.bench()
+                .whenSettled(() -> write(
+                        desk.bench().job(),
+                        f,
+                        (job, before) -> KeptSave.withoutVersion(job, f, before, desk.pictures()),
+                        () -> {})));
+    }
+
     public void saveAs() {
         saveAs(() -> {});
     }
@@ -219,14 +231,21 @@ public final class JobActions {
 
     /** Saves the job with all that was asked for before, and what follows from that; it waits behind nothing else. */
     private void save(Path file, Runnable then) {
-        desk.bench().whenSettled(() -> write(desk.bench().job(), file, then));
+        boolean beside = desk.preferred().now().versionsBeside();
+        desk.bench()
+                .whenSettled(() -> write(
+                        desk.bench().job(),
+                        file,
+                        (job, before) -> KeptSave.of(job, file, before, desk.pictures(), beside),
+                        then));
     }
 
-    private void write(Job job, Path file, Runnable then) {
+    private void write(
+            Job job, Path file, BiFunction<Job, Optional<HeldFile>, KeptSave> writing, Runnable then) {
         Optional<HeldFile> before = held;
         progress.runFile(
                 Words.of("progress.saving", file.getFileName()),
-                () -> KeptSave.of(job, file, before, desk.pictures()),
+                () -> writing.apply(job, before),
                 kept -> {
                     hold(Optional.of(kept.file()));
                     desk.bench().savedAs(file, job);

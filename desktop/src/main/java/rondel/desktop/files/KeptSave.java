@@ -13,12 +13,24 @@ import rondel.words.Refusal;
  * @param problem the sentence on why a version could not be kept; the save itself is done */
 record KeptSave(HeldFile file, Optional<String> problem) {
 
-    /** @throws Refusal if the job can't be saved */
-    static KeptSave of(Job job, Path file, Optional<HeldFile> before, PictureSource pictures) {
+    /** @param beside whether versions of a job that is saved for the first time are kept beside it
+     * @throws Refusal if the job can't be saved */
+    static KeptSave of(Job job, Path file, Optional<HeldFile> before, PictureSource pictures, boolean beside) {
         VersionStore versions = VersionStore.of(file);
-        Optional<String> first = Files.isRegularFile(file) ? kept(versions) : Optional.empty();
+        boolean there = Files.isRegularFile(file);
+        Optional<String> first = there ? kept(versions) : Optional.empty();
+        if (!there && beside) {
+            versions.keepBeside(true);
+        }
         HeldFile saved = HeldFile.saved(job, file, before, pictures);
         return new KeptSave(saved, kept(versions).or(() -> first));
+    }
+
+    /** A save of which no version is kept.
+     *
+     * @throws Refusal if the job can't be saved */
+    static KeptSave withoutVersion(Job job, Path file, Optional<HeldFile> before, PictureSource pictures) {
+        return new KeptSave(HeldFile.saved(job, file, before, pictures), Optional.empty());
     }
 
     private static Optional<String> kept(VersionStore versions) {

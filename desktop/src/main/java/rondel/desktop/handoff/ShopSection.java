@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.PasswordField;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
+import rondel.formats.preferences.Preferences;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.field.LabelledFields;
@@ -31,7 +32,7 @@ final class ShopSection extends LabelledFields {
         own.setId("shop-choice");
         own.getItems().setAll(false, true);
         own.setConverter(new ChoiceNames<>(o -> Words.of(o ? "handoff.shopByAddress" : "handoff.shopStandIn")));
-        own.setValue(false);
+        own.setValue(!shop.address().isEmpty());
         own.setMaxWidth(Double.MAX_VALUE);
         own.setOnAction(e -> {
             address.setVisible(own.getValue());
@@ -41,11 +42,15 @@ final class ShopSection extends LabelledFields {
         row("handoff.shop", own);
         address.setId("shop-address");
         address.setPromptText("http://localhost:8080");
-        address.setVisible(false);
-        onTyped(address, () -> shop.address(address.getText()));
+        address.setText(shop.address());
+        address.setVisible(own.getValue());
+        onTyped(address, () -> {
+            shop.address(address.getText());
+            actions.model().desk().preferred().change(p -> p.withDevice(Preferences.SHOP, shop.address()));
+        });
         row("handoff.address", address);
         token.setId("shop-token");
-        token.setVisible(false);
+        token.setVisible(own.getValue());
         onTyped(token, () -> {
             shop.token(token.getText());
             token.clear();

@@ -1,15 +1,14 @@
 package rondel.desktop.look;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.scene.Parent;
 
-/** The theme of a window, and who wants to hear when the person chooses another. */
+/** How a window looks: its theme, and whether what is at work may move. */
 public final class Appearance {
 
+    private static final String STILL = "still";
+
     private final Parent root;
-    private final List<Consumer<Theme>> listeners = new ArrayList<>();
     private Theme theme = Theme.LIGHT;
 
     public Appearance(Parent root) {
@@ -21,19 +20,18 @@ public final class Appearance {
         return theme;
     }
 
-    /** Shows the window in a theme that was chosen elsewhere. */
     public void show(Theme other) {
         theme = other;
         theme.wear(root);
     }
 
-    /** The person chooses a theme. */
-    public void choose(Theme other) {
-        show(other);
-        List.copyOf(listeners).forEach(l -> l.accept(other));
-    }
-
-    public void onChosen(Consumer<Theme> listener) {
-        listeners.add(listener);
+    /** Has nothing move by itself: what is at work says so in words.
+     *
+     * @param motion {@code off}, or {@code system} for what the system says */
+    public void move(String motion) {
+        root.getStyleClass().remove(STILL);
+        if (motion.equals("off") || Platform.getPreferences().isReducedMotion()) {
+            root.getStyleClass().add(STILL);
+        }
     }
 }

@@ -2,7 +2,9 @@ package rondel.desktop.look;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import javafx.application.Application;
 import javafx.application.ColorScheme;
 import javafx.application.Platform;
@@ -31,6 +33,19 @@ public enum Theme {
             Font.loadFont(Theme.class.getResourceAsStream("/rondel/demo/fonts/" + file), 13);
         }
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+    }
+
+    /** By its name in the preferences; the light one where there is none of that name. */
+    public static Theme named(String name) {
+        return Arrays.stream(values())
+                .filter(t -> t.name().equalsIgnoreCase(name))
+                .findFirst()
+                .orElse(LIGHT);
+    }
+
+    /** Its name in the preferences. */
+    public String preference() {
+        return name().toLowerCase(Locale.ROOT);
     }
 
     private boolean isDark() {

@@ -1,5 +1,6 @@
 package rondel.desktop.sheet;
 
+import java.util.Arrays;
 import java.util.Optional;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.Paint;
@@ -19,6 +20,14 @@ public record SheetLook(Ground ground, ShownPaper paper, SoftProof.Shown colours
         LIGHT,
         MIDDLE,
         DARK;
+
+        /** By its name in the preferences; the light one where it has no such name. */
+        public static Ground named(String name) {
+            return Arrays.stream(values())
+                    .filter(g -> g.name().equalsIgnoreCase(name))
+                    .findFirst()
+                    .orElse(LIGHT);
+        }
 
         /** Its style class. */
         String style() {

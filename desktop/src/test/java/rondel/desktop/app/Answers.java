@@ -333,4 +333,12 @@ final class Answers implements FileChoices, WindowQuestions {
     public boolean letGo(String title) {
         return letGo;
     }
+
+    /** The folder that is chosen next. */
+    Optional<Path> nextFolder = Optional.empty();
+
+    @Override
+    public Optional<Path> folder() {
+        return nextFolder;
+    }
 }

@@ -32,12 +32,12 @@ class ThemeWindowTest extends BenchFixture {
     @Test
     void aThemeIsChosenByCommandAndHeardOf() throws Exception {
         openDemo("tide-card");
-        AtomicReference<Theme> heard = new AtomicReference<>();
-        onFx(() -> window.appearance().onChosen(heard::set));
+        AtomicReference<String> heard = new AtomicReference<>();
+        onFx(() -> desk.preferred().follow(p -> heard.set(p.theme())));
         Color day = ground(".side");
         run("theme-DARK");
         calm();
-        assertThat(heard.get()).isEqualTo(Theme.DARK);
+        assertThat(heard.get()).isEqualTo("dark");
         assertThat(day.getBrightness()).isGreaterThan(0.9);
         assertThat(ground(".side").getBrightness()).isLessThan(0.25);
         run("theme-LIGHT");

@@ -73,6 +73,10 @@ class WordsFitTest extends BenchFixture {
     }
 
     private void look(String where, Set<String> cut) {
+        onFx(() -> {
+            window.applyCss();
+            window.layout();
+        });
         onFx(() -> lookup(n -> n instanceof Labeled).queryAllAs(Labeled.class).stream()
                 .filter(l -> l.getText() != null && !(l instanceof TitledPane))
                 .filter(this::isSeen)

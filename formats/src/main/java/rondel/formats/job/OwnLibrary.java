@@ -48,6 +48,13 @@ public abstract class OwnLibrary<T extends Record> {
         return Stream.concat(shipped.stream(), own().stream()).toList();
     }
 
+    /** The names of the person's own.
+     *
+     * @throws Refusal if the file is there and can't be read */
+    public synchronized List<String> ownNames() {
+        return own().stream().map(name).toList();
+    }
+
     /** One by its name, in whatever case.
      *
      * @throws Refusal if there is none */

@@ -1,179 +1,188 @@
 package rondel.formats.preferences;
 
-import com.fasterxml.jackson.annotation.JsonAnyGetter;
-import com.fasterxml.jackson.annotation.JsonAnySetter;
-import com.fasterxml.jackson.annotation.JsonIgnore;
-import com.fasterxml.jackson.annotation.JsonInclude;
-import java.util.LinkedHashMap;
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import rondel.units.LengthUnit;
 
-/** What a person prefers. What it does not know is kept, as a newer version may have written it; what is missing is as usual.
+/** What a person prefers, by names. What is missing, or is nothing of its kind, is as usual; what this version does not know is kept, as a newer
+ *  one may have written it.
  *
- * @param theme {@code light}, {@code dark} or {@code system}
- * @param language a language tag as {@code de} (BCP 47), or {@code system}
- * @param unit of new jobs: {@code in}, {@code mm}, {@code cm} or {@code pt}; empty for what their format is measured in
- * @param ground the bench about the sheet: {@code light}, {@code middle} or {@code dark}
- * @param motion whether what appears may move: {@code system} or {@code off}
- * @param autosave after how many minutes of work a job that has a file is saved, 0 for never
- * @param nudge by how much arrow keys move, in mm; nothing for what is usual for the unit
- * @param coarseNudge by how much with Shift, in mm; nothing for what is usual for the unit
- * @param versionsBeside whether versions of jobs that are saved first are kept beside them
- * @param keys keys of commands other than the usual ones, by the commands' ids; empty text for none
- * @param folders where file dialogs begin, by what they are for; the last one used where there is none
- * @param devices addresses of machines and shops, by what they are
- * @param others what else the file has */
-public record Preferences(
-        String theme,
-        String language,
-        String unit,
-        String ground,
-        String motion,
-        int autosave,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) Optional<Double> nudge,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) Optional<Double> coarseNudge,
-        boolean versionsBeside,
-        Map<String, String> keys,
-        Map<String, String> folders,
-        Map<String, String> devices,
-        @JsonAnySetter @JsonAnyGetter Map<String, Object> others) {
+ * @param values as they stand in the file */
+public record Preferences(@JsonValue Map<String, Object> values) {
 
-    public static final Preferences USUAL = new Preferences(
-            "light",
-            "system",
-            "",
-            "light",
-            "system",
-            0,
-            Optional.empty(),
-            Optional.empty(),
-            false,
-            Map.of(),
-            Map.of(),
-            Map.of(),
-            Map.of());
+    /** All as usual. */
+    public static final Preferences USUAL = new Preferences(Map.of());
+
+    /** Names of devices. */
+    public static final String CUTTER = "cutter";
+
+    public static final String PRINTER = "printer";
+    public static final String STITCHER = "stitcher";
+    public static final String SHOP = "shop";
+
+    /** What file dialogs are about. */
+    public static final List<String> FOLDERS = List.of("jobs", "artwork", "exports", "fonts", "lists");
 
     /** No job is saved by itself more seldom, in minutes. */
     public static final int LONGEST_AUTOSAVE = 120;
 
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     public Preferences {
-        theme = theme == null ? "light" : theme;
-        language = language == null ? "system" : language;
-        unit = unit == null ? "" : unit;
-        ground = ground == null ? "light" : ground;
-        motion = motion == null ? "system" : motion;
-        autosave = Math.clamp(autosave, 0, LONGEST_AUTOSAVE);
-        nudge = nudge == null ? Optional.empty() : nudge.filter(v -> v > 0 && Double.isFinite(v));
-        coarseNudge = coarseNudge == null ? Optional.empty() : coarseNudge.filter(v -> v > 0 && Double.isFinite(v));
-        keys = sorted(keys);
-        folders = sorted(folders);
-        devices = sorted(devices);
-        others = others == null ? Map.of() : Map.copyOf(new LinkedHashMap<>(others));
+        values = Collections.unmodifiableMap(new TreeMap<>(values));
     }
 
-    private static Map<String, String> sorted(Map<String, String> map) {
-        Map<String, String> sorted = new TreeMap<>();
-        if (map != null) {
-            map.forEach((k, v) -> {
-                if (v != null) {
-                    sorted.put(k, v);
-                }
-            });
-        }
-        return java.util.Collections.unmodifiableMap(sorted);
+    /** {@code light}, {@code dark} or {@code system}. */
+    public String theme() {
+        return text("theme", "light");
     }
 
-    /** The unit of new jobs, where one is preferred. */
-    @JsonIgnore
+    public Preferences withTheme(String other) {
+        return with("theme", other);
+    }
+
+    /** A language tag as {@code de} (BCP 47), or {@code system}. */
+    public String language() {
+        return text("language", "system");
+    }
+
+    public Preferences withLanguage(String tag) {
+        return with("language", tag);
+    }
+
+    /** The bench about the sheet: {@code light}, {@code middle} or {@code dark}. */
+    public String ground() {
+        return text("ground", "light");
+    }
+
+    public Preferences withGround(String other) {
+        return with("ground", other);
+    }
+
+    /** Whether what is at work may move by itself: {@code system} or {@code off}. */
+    public String motion() {
+        return text("motion", "system");
+    }
+
+    public Preferences withMotion(String other) {
+        return with("motion", other);
+    }
+
+    /** The unit of new jobs; nothing for the one of their format. */
     public Optional<LengthUnit> preferredUnit() {
-        return LengthUnit.ofSymbol(unit);
+        return LengthUnit.ofSymbol(text("unit", ""));
+    }
+
+    /** @param symbol {@code in}, {@code mm}, {@code cm} or {@code pt}; empty for the one of their format */
+    public Preferences withUnit(String symbol) {
+        return with("unit", symbol);
+    }
+
+    /** After how many minutes of work a job that has a file is saved, 0 for never. */
+    public int autosave() {
+        return values.get("autosave") instanceof Number n ? Math.clamp(n.longValue(), 0, LONGEST_AUTOSAVE) : 0;
+    }
+
+    public Preferences withAutosave(int minutes) {
+        return with("autosave", minutes);
+    }
+
+    /** Whether versions of jobs that are saved for the first time are kept beside them. */
+    public boolean versionsBeside() {
+        return Boolean.TRUE.equals(values.get("versionsBeside"));
+    }
+
+    public Preferences withVersionsBeside(boolean beside) {
+        return with("versionsBeside", beside);
     }
 
     /** How far an arrow key moves in a job of this unit, in mm. */
     public double fineNudge(LengthUnit of) {
-        return nudge.orElseGet(of::fineNudge);
+        return length("nudge").orElseGet(of::fineNudge);
     }
 
     /** How far it moves with Shift, in mm. */
     public double farNudge(LengthUnit of) {
-        return coarseNudge.orElseGet(of::coarseNudge);
+        return length("coarseNudge").orElseGet(of::coarseNudge);
     }
 
-    public Preferences withTheme(String other) {
-        return new Preferences(
-                other,
-                language,
-                unit,
-                ground,
-                motion,
-                autosave,
-                nudge,
-                coarseNudge,
-                versionsBeside,
-                keys,
-                folders,
-                devices,
-                others);
+    /** @param mm above 0; nothing for what is usual for a job's unit */
+    public Preferences withNudge(Optional<Double> mm) {
+        return with("nudge", mm.orElse(null));
     }
 
-    public Preferences withGround(String other) {
-        return new Preferences(
-                theme,
-                language,
-                unit,
-                other,
-                motion,
-                autosave,
-                nudge,
-                coarseNudge,
-                versionsBeside,
-                keys,
-                folders,
-                devices,
-                others);
+    /** @param mm with Shift, above 0; nothing for what is usual for a job's unit */
+    public Preferences withFarNudge(Optional<Double> mm) {
+        return with("coarseNudge", mm.orElse(null));
     }
 
-    /** With what a device is reached at. */
-    public Preferences withDevice(String what, String address) {
-        return new Preferences(
-                theme,
-                language,
-                unit,
-                ground,
-                motion,
-                autosave,
-                nudge,
-                coarseNudge,
-                versionsBeside,
-                keys,
-                folders,
-                with(devices, what, address),
-                others);
+    /** Keys of commands other than the usual ones, by the commands' ids, as JavaFX spells keys; empty for none. */
+    public Map<String, String> keys() {
+        return texts("keys");
     }
 
-    /** With the folder that file dialogs of a kind begin in. */
+    public Preferences withKeys(Map<String, String> keys) {
+        return with("keys", Map.copyOf(keys));
+    }
+
+    /** Where file dialogs begin, by what they are about; nothing for the folder that was used last. */
+    public Optional<String> folder(String what) {
+        return Optional.ofNullable(texts("folders").get(what)).filter(f -> !f.isBlank());
+    }
+
+    /** @param folder empty for the one that was used last */
     public Preferences withFolder(String what, String folder) {
-        return new Preferences(
-                theme,
-                language,
-                unit,
-                ground,
-                motion,
-                autosave,
-                nudge,
-                coarseNudge,
-                versionsBeside,
-                keys,
-                with(folders, what, folder),
-                devices,
-                others);
+        return with("folders", put("folders", what, folder));
     }
 
-    private static Map<String, String> with(Map<String, String> map, String key, String value) {
-        Map<String, String> other = new TreeMap<>(map);
+    /** What a device is reached at; empty for the stand-in that comes along. */
+    public String device(String what) {
+        return texts("devices").getOrDefault(what, "");
+    }
+
+    public Preferences withDevice(String what, String address) {
+        return with("devices", put("devices", what, address));
+    }
+
+    private Preferences with(String name, Object value) {
+        Map<String, Object> other = new TreeMap<>(values);
+        if (value == null) {
+            other.remove(name);
+        } else {
+            other.put(name, value);
+        }
+        return new Preferences(other);
+    }
+
+    private Map<String, String> put(String name, String key, String value) {
+        Map<String, String> other = new TreeMap<>(texts(name));
         other.put(key, value);
         return other;
+    }
+
+    private String text(String name, String usual) {
+        return values.get(name) instanceof String s ? s : usual;
+    }
+
+    private Optional<Double> length(String name) {
+        return values.get(name) instanceof Number n && n.doubleValue() > 0 && Double.isFinite(n.doubleValue())
+                ? Optional.of(n.doubleValue())
+                : Optional.empty();
+    }
+
+    private Map<String, String> texts(String name) {
+        Map<String, String> texts = new TreeMap<>();
+        if (values.get(name) instanceof Map<?, ?> map) {
+            map.forEach((k, v) -> {
+                if (k instanceof String key && v instanceof String value) {
+                    texts.put(key, value);
+                }
+            });
+        }
+        return texts;
     }
 }

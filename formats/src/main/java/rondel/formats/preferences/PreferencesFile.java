@@ -2,7 +2,6 @@ package rondel.formats.preferences;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -17,7 +16,7 @@ import rondel.words.Words;
 /** A person's preferences as readable JSON. A file that can't be read is put aside, and said so, and they are begun anew. Safe on any thread. */
 public final class PreferencesFile {
 
-    private static final ObjectMapper MAPPER = new ObjectMapper().registerModule(new Jdk8Module());
+    private static final ObjectMapper MAPPER = new ObjectMapper();
 
     private final Path file;
 

@@ -5,6 +5,31 @@ import rondel.words.Refusal;
 /** Where something is sent. */
 public sealed interface MachineAddress {
 
+    /** As it is written down: nothing for the stand-in. */
+    default String text() {
+        return switch (this) {
+            case StandIn s -> "";
+            case Port p -> p.host() + ":" + p.port();
+            case SystemPrinter p -> "printer " + p.name();
+            case ToFile f -> "file";
+        };
+    }
+
+    /** What was written down by {@link #text}; the stand-in where that is no address. */
+    static MachineAddress ofText(String text) {
+        if (text.startsWith("printer ")) {
+            return new SystemPrinter(text.substring("printer ".length()));
+        }
+        if (text.equals("file")) {
+            return new ToFile();
+        }
+        try {
+            return text.isBlank() ? new StandIn() : Port.of(text);
+        } catch (Refusal noAddress) {
+            return new StandIn();
+        }
+    }
+
     /** The stand-in that ships with Rondel, which is started for it. */
     record StandIn() implements MachineAddress {}
 

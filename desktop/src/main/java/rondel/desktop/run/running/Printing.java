@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
+import rondel.formats.preferences.Preferences;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
 import rondel.devices.Misfeed;
@@ -45,7 +46,6 @@ public final class Printing {
     private List<SystemPrinterFacts> system = List.of();
     private Optional<Printed> printed = Optional.empty();
     private Optional<PrinterScale> scale = Optional.empty();
-    private MachineAddress to = new MachineAddress.StandIn();
     private SystemPrinter.Settings settings = SystemPrinter.Settings.USUAL;
     private boolean ruler = true;
     private boolean compensated = true;
@@ -113,17 +113,17 @@ public final class Printing {
 
     /** What is known of the printer that is chosen, where it is one of the system. */
     public Optional<SystemPrinterFacts> chosen() {
-        return to instanceof MachineAddress.SystemPrinter p
+        return to() instanceof MachineAddress.SystemPrinter p
                 ? system.stream().filter(s -> s.name().equals(p.name())).findFirst()
                 : Optional.empty();
     }
 
     public MachineAddress to() {
-        return to;
+        return MachineAddress.ofText(desk.preferred().now().device(Preferences.PRINTER));
     }
 
     public void to(MachineAddress other) {
-        to = other;
+        desk.preferred().change(p -> p.withDevice(Preferences.PRINTER, other.text()));
         scale = Optional.empty();
         look();
     }
@@ -164,7 +164,7 @@ public final class Printing {
 
     /** By what name its measures are kept. */
     public String name() {
-        return switch (to) {
+        return switch (to()) {
             case MachineAddress.StandIn s -> STAND_IN;
             case MachineAddress.Port p -> p.host() + ":" + p.port();
             case MachineAddress.SystemPrinter p -> p.name();
@@ -206,7 +206,7 @@ public final class Printing {
     }
 
     private void print(PrintJob job, SheetId sheet, Runnable done) {
-        MachineAddress where = to;
+        MachineAddress where = to();
         Optional<Path> file = where instanceof MachineAddress.ToFile
                 ? questions.passTarget(job.job().title() + ".pdf")
                 : Optional.empty();

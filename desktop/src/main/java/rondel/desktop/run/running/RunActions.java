@@ -3,6 +3,7 @@ package rondel.desktop.run.running;
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import java.util.Optional;
+import rondel.formats.preferences.Preferences;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
 import rondel.devices.camera.ScanFile;
@@ -34,8 +35,6 @@ public final class RunActions {
     private final PassActions passes;
     private final MaterialActions making;
     private final Desk desk;
-    private MachineAddress cutter = new MachineAddress.StandIn();
-    private MachineAddress stitcher = new MachineAddress.StandIn();
 
     public RunActions(
             RunModel model,
@@ -96,15 +95,16 @@ public final class RunActions {
 
     /** Where the pass that is looked at, which is not printed, is sent to, and others that are made alike. */
     public void machine(MachineAddress to) {
-        if (model.pass().filter(Pass::isStitch).isPresent()) {
-            stitcher = to;
-        } else {
-            cutter = to;
-        }
+        String machine = kindOfMachine();
+        desk.preferred().change(p -> p.withDevice(machine, to.text()));
     }
 
     public MachineAddress machineAddress() {
-        return model.pass().filter(Pass::isStitch).isPresent() ? stitcher : cutter;
+        return MachineAddress.ofText(desk.preferred().now().device(kindOfMachine()));
+    }
+
+    private String kindOfMachine() {
+        return model.pass().filter(Pass::isStitch).isPresent() ? Preferences.STITCHER : Preferences.CUTTER;
     }
 
     public boolean hasPass() {
@@ -134,15 +134,15 @@ public final class RunActions {
             model.choose(p.key());
             printing.print(sheet, () -> model.done(sheet, p.key(), p.fingerprint()));
         } else if (model.sewn().isPresent()) {
-            if (stitcher instanceof MachineAddress.ToFile) {
+            if (machineAddress() instanceof MachineAddress.ToFile) {
                 save();
             } else {
-                sewing.sending().send(stitcher);
+                sewing.sending().send(machineAddress());
             }
-        } else if (cutter instanceof MachineAddress.ToFile) {
+        } else if (machineAddress() instanceof MachineAddress.ToFile) {
             save();
         } else {
-            sending.send(cutter);
+            sending.send(machineAddress());
         }
     }
 
