@@ -5,7 +5,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.look.Icons;
@@ -34,7 +33,7 @@ final class ShelfCard extends VBox {
     private Optional<ThingPicture> shown = Optional.empty();
 
     ShelfCard() {
-        super(2);
+        super(0);
         getStyleClass().add("shelf-card");
         setFocusTraversable(true);
         picture.setPreserveRatio(true);
@@ -48,13 +47,11 @@ final class ShelfCard extends VBox {
         size.getStyleClass().add("quiet");
         Tooltip.install(this, tooltip);
         size.setMinWidth(USE_PREF_SIZE);
-        HBox told = new HBox(4, name, size);
-        told.setAlignment(javafx.geometry.Pos.CENTER);
         setPrefWidth(WIDTH);
         setMinWidth(WIDTH);
         setMaxWidth(WIDTH);
         setAlignment(javafx.geometry.Pos.CENTER);
-        getChildren().addAll(frame, told);
+        getChildren().addAll(frame, name, size);
     }
 
     Optional<Thing> thing() {
