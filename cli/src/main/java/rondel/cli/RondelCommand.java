@@ -6,11 +6,12 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import rondel.formats.report.Release;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The commands that need no window. */
-@Command(name = "rondel", mixinStandardHelpOptions = true, version = "Rondel 0.1.0")
+@Command(name = "rondel", mixinStandardHelpOptions = true, version = "Rondel " + Release.VERSION)
 public final class RondelCommand implements Callable<Integer> {
 
     @CommandLine.Spec
@@ -76,7 +77,8 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new GangCommand(out))
                 .addSubcommand(new NamesCommand(out))
                 .addSubcommand(new BlanksCommand(out))
-                .addSubcommand(new FillInCommand());
+                .addSubcommand(new FillInCommand())
+                .addSubcommand(new ReportCommand(out));
         others.forEach(line::addSubcommand);
         return line.setResourceBundle(new UsageWords()).setCaseInsensitiveEnumValuesAllowed(true);
     }

@@ -1,5 +1,6 @@
 package rondel.desktop.app;
 
+import rondel.desktop.help.GuidePage;
 import java.io.IOException;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -115,11 +116,13 @@ public final class BenchWindow extends StackPane {
     private final Preview preview;
     private final Autosave autosave;
     private final Runnable unfollow;
+    private final WindowHelp help;
     private final JobActions actions;
     private final Commands commands;
     private final Progress progress;
     private final Side left = new Side(true, LEFT);
     private final Side right = new Side(false, RIGHT);
+    private final StackPane middle = new StackPane();
 
     private Optional<StageView> shown = Optional.empty();
 
@@ -223,7 +226,9 @@ public final class BenchWindow extends StackPane {
         menus.setId("menus");
         menus.setUseSystemMenuBar(true);
         HandStrip hand = new HandStrip(desk, commands, points);
-        all.setTop(new VBox(menus, new TopBar(desk, commands, stages, findings), hand));
+        TopBar top = new TopBar(desk, commands, stages, findings);
+        all.setTop(new VBox(menus, top, hand));
+        all.setCenter(middle);
         stages.onChange(() -> {
             hand.setVisible(stages.get().showsSheet());
             hand.setManaged(stages.get().showsSheet());
@@ -250,19 +255,29 @@ public final class BenchWindow extends StackPane {
         entries.forEach(e -> makers.put(e.stage(), e.view()));
         Supplier<StageView> open =
                 () -> views.computeIfAbsent(stages.get(), s -> makers.get(s).apply(parts));
-        show(open.get(), all);
+        show(open.get());
         stages.onChange(() -> {
-            show(open.get(), all);
+            show(open.get());
             marked.run();
         });
-        all.setBottom(new VBox(new StackView(desk, commands), status));
+        StackView stack = new StackView(desk, commands);
+        all.setBottom(new VBox(stack, status));
         AskField ask = new AskField(commands, shelfModel, shelfActions::place);
         commands.meaning("ask", ask::open);
         KeySheet keys = new KeySheet(commands);
         commands.meaning("keySheet", keys::open);
         PreferencesCard preferences = new PreferencesCard(desk, commands, questions, ownLists());
         commands.meaning("preferences", preferences::open);
+        help = new WindowHelp(this, desk, commands, progress, choices, () -> entries.stream()
+                .filter(e -> e.stage().equals(stages.get()))
+                .findFirst()
+                .map(StageEntry::page)
+                .orElse(GuidePage.FIRST_HOUR));
         getChildren().addAll(all, carrying.layer(), ask, keys, preferences);
+        getChildren().addAll(help.cards());
+        WindowWays ways = new WindowWays(List.of(top, hand, left, middle, right, stack));
+        commands.meaning("nextPart", () -> ways.go(getScene().getFocusOwner(), true));
+        commands.meaning("previousPart", () -> ways.go(getScene().getFocusOwner(), false));
         getStyleClass().add("bench");
         appearance = new Appearance(this);
         for (Theme t : Theme.values()) {
@@ -308,6 +323,11 @@ public final class BenchWindow extends StackPane {
     /** How it looks. */
     public Appearance appearance() {
         return appearance;
+    }
+
+    /** What helps. */
+    WindowHelp help() {
+        return help;
     }
 
     /** What saves by itself. */
@@ -364,11 +384,11 @@ public final class BenchWindow extends StackPane {
         }));
     }
 
-    private void show(StageView next, BorderPane all) {
+    private void show(StageView next) {
         shown.ifPresent(before -> before.left(next));
         shown = Optional.of(next);
         left.show(next.left());
-        all.setCenter(next.middle());
+        middle.getChildren().setAll(next.middle());
         right.show(next.right());
         next.entered();
     }
@@ -402,6 +422,7 @@ public final class BenchWindow extends StackPane {
     /** Lets go of the shelf. */
     public void close() {
         unfollow.run();
+        help.guide().close();
         autosave.close();
         actions.close();
         findings.close();

@@ -1,5 +1,6 @@
 package rondel.desktop.app;
 
+import rondel.desktop.help.GuidePage;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -175,7 +176,7 @@ public record Dialogs(Supplier<Window> owner, Notices notices, SystemFileChoices
         ButtonType go = new ButtonType(Words.of("handoff.remove"), ButtonBar.ButtonData.LEFT);
         Alert alert =
                 new Alert(Alert.AlertType.CONFIRMATION, Words.of("handoff.removeSure", name), go, ButtonType.CANCEL);
-        FormDialog.prepare(alert, owner.get(), Words.of("handoff.remove"));
+        FormDialog.prepare(alert, owner.get(), Words.of("handoff.remove"), GuidePage.HAND_OFF);
         return alert.showAndWait().filter(go::equals).isPresent();
     }
 
@@ -185,7 +186,7 @@ public record Dialogs(Supplier<Window> owner, Notices notices, SystemFileChoices
         ButtonType discard = new ButtonType(Words.of("ask.discard"), ButtonBar.ButtonData.NO);
         Alert alert = new Alert(
                 Alert.AlertType.CONFIRMATION, Words.of("ask.unsaved", title), save, discard, ButtonType.CANCEL);
-        FormDialog.prepare(alert, owner.get(), Words.of("ask.unsavedTitle"));
+        FormDialog.prepare(alert, owner.get(), Words.of("ask.unsavedTitle"), GuidePage.KEPT);
         ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
         return answer == save ? Unsaved.SAVE : answer == discard ? Unsaved.DISCARD : Unsaved.STAY;
     }
@@ -198,7 +199,7 @@ public record Dialogs(Supplier<Window> owner, Notices notices, SystemFileChoices
         String asked = Words.of("ask.leftOver", title, edits);
         String text = lost == 0 ? asked : asked + "\n\n" + Words.of("journal.lost", lost);
         Alert alert = new Alert(Alert.AlertType.CONFIRMATION, text, yes, later, no);
-        FormDialog.prepare(alert, owner.get(), Words.of("ask.leftOverTitle"));
+        FormDialog.prepare(alert, owner.get(), Words.of("ask.leftOverTitle"), GuidePage.KEPT);
         ButtonType answer = alert.showAndWait().orElse(later);
         return answer == yes
                 ? LeftOverAnswer.BRING_BACK
@@ -210,7 +211,7 @@ public record Dialogs(Supplier<Window> owner, Notices notices, SystemFileChoices
         ButtonType yes = new ButtonType(Words.of("ask.replace"), ButtonBar.ButtonData.LEFT);
         Alert alert = new Alert(
                 Alert.AlertType.CONFIRMATION, Words.of("ask.replaceSure", file.getFileName()), yes, ButtonType.CANCEL);
-        FormDialog.prepare(alert, owner.get(), Words.of("ask.replace"));
+        FormDialog.prepare(alert, owner.get(), Words.of("ask.replace"), GuidePage.KEPT);
         return alert.showAndWait().filter(yes::equals).isPresent();
     }
 
@@ -219,7 +220,7 @@ public record Dialogs(Supplier<Window> owner, Notices notices, SystemFileChoices
         ButtonType go = new ButtonType(Words.of("ask.letGo"), ButtonBar.ButtonData.LEFT);
         ButtonType keep = new ButtonType(Words.of("ask.keep"), ButtonBar.ButtonData.CANCEL_CLOSE);
         Alert alert = new Alert(Alert.AlertType.CONFIRMATION, Words.of("ask.letGoSure", title), go, keep);
-        FormDialog.prepare(alert, owner.get(), Words.of("ask.letGoTitle"));
+        FormDialog.prepare(alert, owner.get(), Words.of("ask.letGoTitle"), GuidePage.KEPT);
         return alert.showAndWait().filter(go::equals).isPresent();
     }
 

@@ -1,5 +1,6 @@
 package rondel.desktop.app;
 
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -30,9 +31,10 @@ import rondel.formats.shelf.ShelfQuery;
 /** One stage of the work. {@link #ALL} is the list that everything reads: the window, its tabs, keys and menu, and the pictures
  *  of it.
  *
+ * @param page of the guide that is about it
  * @param view makes what stands in the window while it is open
  * @param shots the pictures of it */
-record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<StageShot> shots) {
+record StageEntry(Stage stage, GuidePage page, Function<WindowParts, StageView> view, List<StageShot> shots) {
 
     /** In the order of the work. */
     static final List<StageEntry> ALL = List.of(compose(), lines(), gang(), run(), handOff());
@@ -40,6 +42,7 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
     private static StageEntry compose() {
         return new StageEntry(
                 ComposeStage.STAGE,
+                GuidePage.COMPOSE,
                 w -> new ComposeStage(
                         w.shelf(),
                         w.sheet(),
@@ -59,6 +62,7 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
     private static StageEntry lines() {
         return new StageEntry(
                 LinesStage.STAGE,
+                GuidePage.LINES,
                 w -> new LinesStage(
                         LinesSides.left(w.desk(), w.findings(), w.edits()),
                         w.sheet(),
@@ -74,6 +78,7 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
     private static StageEntry gang() {
         return new StageEntry(
                 GangStage.STAGE,
+                GuidePage.GANG,
                 w -> new GangStage(
                         w.gang(),
                         new DesignsView(w.gang(), w.commands()),
@@ -88,6 +93,7 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
     private static StageEntry run() {
         return new StageEntry(
                 RunStage.STAGE,
+                GuidePage.RUN,
                 w -> {
                     RunMiddle middle = new RunMiddle(w.run());
                     w.commands().meaning("playRoute", () -> middle.picture().play());
@@ -120,6 +126,7 @@ record StageEntry(Stage stage, Function<WindowParts, StageView> view, List<Stage
     private static StageEntry handOff() {
         return new StageEntry(
                 HandOffStage.STAGE,
+                GuidePage.HAND_OFF,
                 w -> new HandOffStage(
                         w.handOff().model(),
                         new SetsView(w.handOff().model(), w.commands()),

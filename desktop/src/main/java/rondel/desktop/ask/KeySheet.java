@@ -52,7 +52,7 @@ public final class KeySheet extends ModalCard {
     }
 
     private void key(KeyEvent e) {
-        if (e.getCode() == KeyCode.ESCAPE || e.getCode() == KeyCode.F1) {
+        if (e.getCode() == KeyCode.ESCAPE || e.getCode() == KeyCode.F1 && e.isShiftDown()) {
             close();
             e.consume();
         }

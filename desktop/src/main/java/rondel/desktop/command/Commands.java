@@ -96,6 +96,12 @@ public final class Commands {
         later("rightSide");
         later("keySheet");
         later("preferences");
+        later("guide");
+        later("notices");
+        later("about");
+        later("report");
+        later("nextPart");
+        later("previousPart");
         add("undo", bench::canUndo, bench::undo);
         add("redo", bench::canRedo, bench::redo);
         add("history", () -> bench.canUndo() || bench.canRedo(), files::history);

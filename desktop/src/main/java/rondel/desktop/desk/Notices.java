@@ -1,5 +1,9 @@
 package rondel.desktop.desk;
 
+import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
 import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
@@ -12,7 +16,16 @@ public final class Notices {
 
     private static final Logger LOG = LoggerFactory.getLogger(Notices.class);
 
+    /** So many are kept to be read again. */
+    private static final int KEPT = 200;
+
+    /** A sentence that was said.
+     *
+     * @param refused whether something was refused, or went wrong */
+    public record Said(Instant when, String sentence, boolean refused) {}
+
     private final String log;
+    private final Deque<Said> kept = new ArrayDeque<>();
     private Consumer<String> said = s -> {};
     private Consumer<String> refused = s -> {};
 
@@ -30,11 +43,27 @@ public final class Notices {
         refused = onRefused;
     }
 
+    /** What was said, the latest last. */
+    public List<Said> all() {
+        return List.copyOf(kept);
+    }
+
+    private void keep(String sentence, boolean isRefused) {
+        if (!sentence.isBlank()) {
+            kept.addLast(new Said(Instant.now(), sentence, isRefused));
+        }
+        if (kept.size() > KEPT) {
+            kept.removeFirst();
+        }
+    }
+
     public void say(String sentence) {
+        keep(sentence, false);
         said.accept(sentence);
     }
 
     public void refuse(String sentence) {
+        keep(sentence, true);
         refused.accept(sentence);
     }
 

@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -175,7 +176,7 @@ public final class ExportDialog {
 
     /** Shows it and waits. */
     public Optional<ExportChoice> ask(Window owner) {
-        return new FormDialog()
+        return new FormDialog(GuidePage.HAND_OFF)
                 .row("export.kind", kind)
                 .row("export.what", what)
                 .row("export.frame", frame)

@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -118,7 +119,7 @@ public final class FillInDialog {
         dialog.getDialogPane()
                 .getButtonTypes()
                 .setAll(new ButtonType(Words.of("template.go"), ButtonBar.ButtonData.OK_DONE), ButtonType.CANCEL);
-        FormDialog.prepare(dialog, owner, Words.of("template.heading"));
+        FormDialog.prepare(dialog, owner, Words.of("template.heading"), GuidePage.COMPOSE);
         return dialog.showAndWait()
                 .filter(b -> b.getButtonData() == ButtonBar.ButtonData.OK_DONE)
                 .map(b -> form());

@@ -1,5 +1,14 @@
 package rondel.desktop.dialog;
 
+import javafx.stage.Modality;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.control.Tooltip;
+import javafx.scene.control.Button;
+import javafx.scene.Parent;
+import javafx.event.Event;
+import rondel.desktop.help.HelpEvent;
+import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
@@ -23,6 +32,7 @@ import rondel.words.Words;
 /** A dialog of labelled fields with one button that goes on and one that does not. */
 public final class FormDialog {
 
+    private final GuidePage page;
     private final GridPane form = new GridPane(10, 10);
     private static final double WIDEST = 380;
 
@@ -31,7 +41,9 @@ public final class FormDialog {
     private Optional<Supplier<String>> told = Optional.empty();
     private int rows;
 
-    public FormDialog() {
+    /** @param page of the guide that is about it */
+    public FormDialog(GuidePage page) {
+        this.page = page;
         form.getStyleClass().add("form");
     }
 
@@ -112,19 +124,43 @@ public final class FormDialog {
             }
         });
         dialog.setResultConverter(b -> b == on ? given.get().orElse(null) : null);
-        prepare(dialog, owner, title);
+        prepare(dialog, owner, title, page);
         return dialog.showAndWait();
     }
 
-    /** Gives any dialog the window's look. */
-    public static void prepare(Dialog<?> dialog, Window owner, String title) {
+    /** Gives any dialog the window's look, and the “?” that leads to the page about it.
+     *
+     * @param page of the guide */
+    public static void prepare(Dialog<?> dialog, Window owner, String title, GuidePage page) {
         dialog.setTitle(title);
         dialog.setHeaderText(title);
         dialog.setGraphic(null);
         if (owner != null) {
             dialog.initOwner(owner);
+            // The guide can be read meanwhile.
+            dialog.initModality(Modality.WINDOW_MODAL);
+            help(dialog, owner.getScene().getRoot(), page);
         }
         Theme.like(
                 dialog.getDialogPane(), owner == null ? null : owner.getScene().getRoot());
+    }
+
+    private static void help(Dialog<?> dialog, Parent window, GuidePage page) {
+        ButtonType about = new ButtonType("?", ButtonBar.ButtonData.HELP_2);
+        dialog.getDialogPane().getButtonTypes().add(about);
+        Button button = (Button) dialog.getDialogPane().lookupButton(about);
+        ButtonBar.setButtonUniformSize(button, false);
+        button.setAccessibleText(Words.of("guide.about", page.title()));
+        button.setTooltip(new Tooltip(Words.of("guide.about", page.title())));
+        button.addEventFilter(ActionEvent.ACTION, e -> {
+            Event.fireEvent(window, new HelpEvent(page));
+            e.consume();
+        });
+        dialog.getDialogPane().addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.F1) {
+                Event.fireEvent(window, new HelpEvent(page));
+                e.consume();
+            }
+        });
     }
 }

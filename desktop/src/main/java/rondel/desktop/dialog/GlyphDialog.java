@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
@@ -26,7 +27,7 @@ public final class GlyphDialog {
 
     /** Shows it and waits; nothing where no glyph was chosen. */
     public Optional<GlyphPick> ask(Window owner) {
-        FormDialog.prepare(dialog, owner, dialog.getTitle());
+        FormDialog.prepare(dialog, owner, dialog.getTitle(), GuidePage.COMPOSE);
         dialog.showAndWait();
         return picked;
     }

@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
@@ -30,7 +31,7 @@ public final class GuideDialog {
      *
      * @throws rondel.words.Refusal if what was typed is no length */
     public Optional<GuideForm> ask(Window owner) {
-        return new FormDialog()
+        return new FormDialog(GuidePage.COMPOSE)
                 .row("guide.direction", axis)
                 .row("guide.at", at)
                 .saying(() -> WhatComesOut.of(form(), unit))

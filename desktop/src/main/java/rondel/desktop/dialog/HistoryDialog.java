@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -49,7 +50,7 @@ public final class HistoryDialog {
         dialog.getDialogPane().setContent(list);
         dialog.getDialogPane().getButtonTypes().setAll(go, ButtonType.CANCEL);
         dialog.setResultConverter(b -> b == go ? list.getSelectionModel().getSelectedItem() : null);
-        FormDialog.prepare(dialog, owner, Words.of("history.title"));
+        FormDialog.prepare(dialog, owner, Words.of("history.title"), GuidePage.KEPT);
         return dialog.showAndWait();
     }
 

@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
@@ -42,7 +43,7 @@ public final class MirrorDialog {
 
     /** @throws rondel.words.Refusal if something that was typed is no length */
     public Optional<MirrorForm> ask(Window owner) {
-        return new FormDialog()
+        return new FormDialog(GuidePage.COMPOSE)
                 .row("mirror.corners", corners)
                 .row("mirror.x", x)
                 .row("mirror.y", y)

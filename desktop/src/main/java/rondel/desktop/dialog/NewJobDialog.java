@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.TextField;
@@ -34,7 +35,7 @@ public final class NewJobDialog {
      *
      * @throws rondel.words.Refusal if no sheet can have the size that was typed */
     public Optional<Job> ask(Window owner) {
-        return new FormDialog()
+        return new FormDialog(GuidePage.FIRST_HOUR)
                 .row("new.title", title)
                 .row("new.format", format)
                 .row("new.width", width)

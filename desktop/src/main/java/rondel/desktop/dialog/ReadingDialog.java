@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.scene.control.ChoiceBox;
@@ -33,7 +34,7 @@ public final class ReadingDialog {
 
     /** Shows it and waits. */
     public Optional<ReadingChoice> ask(Window owner) {
-        FormDialog form = new FormDialog();
+        FormDialog form = new FormDialog(GuidePage.HAND_OFF);
         if (open.pages() > 1) {
             form.row("reading.page", page);
         }

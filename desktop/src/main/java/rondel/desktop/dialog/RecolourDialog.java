@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ColorPicker;
@@ -30,7 +31,7 @@ public final class RecolourDialog {
     }
 
     public Optional<RecolourForm> ask(Window owner) {
-        return new FormDialog()
+        return new FormDialog(GuidePage.COMPOSE)
                 .row("recolour.from", from)
                 .row("recolour.to", to)
                 .row("recolour.near", tolerance)

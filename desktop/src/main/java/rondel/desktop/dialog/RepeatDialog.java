@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Slider;
@@ -41,7 +42,7 @@ public final class RepeatDialog {
      *
      * @throws rondel.words.Refusal if something that was typed is no length */
     public Optional<RepeatForm> ask(Window owner) {
-        return new FormDialog()
+        return new FormDialog(GuidePage.COMPOSE)
                 .row("repeat.along", axis)
                 .row("repeat.start", start)
                 .row("repeat.length", length)

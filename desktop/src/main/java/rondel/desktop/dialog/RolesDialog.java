@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +25,7 @@ public final class RolesDialog {
     private final List<RoleRule> looks;
     private final LengthUnit unit;
     private final List<ChoiceBox<Role>> choices = new ArrayList<>();
-    private final FormDialog form = new FormDialog();
+    private final FormDialog form = new FormDialog(GuidePage.LINES);
 
     /** @param unit that the widths of lines are told in */
     public RolesDialog(List<RoleRule> looks, LengthUnit unit) {

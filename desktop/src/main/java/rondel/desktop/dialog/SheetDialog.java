@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -61,7 +62,7 @@ public final class SheetDialog {
      *
      * @throws rondel.words.Refusal if something that was typed is no length */
     public Optional<SheetForm> ask(Window owner, String title, String go) {
-        return new FormDialog()
+        return new FormDialog(GuidePage.COMPOSE)
                 .row("sheet.name", name)
                 .row("new.format", format)
                 .row("new.width", width)

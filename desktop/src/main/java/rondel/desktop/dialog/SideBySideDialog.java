@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
@@ -45,7 +46,7 @@ public final class SideBySideDialog {
         }
         dialog.getDialogPane().setContent(all);
         dialog.getDialogPane().getButtonTypes().setAll(ButtonType.CANCEL);
-        FormDialog.prepare(dialog, owner, Words.of("tryout.heading"));
+        FormDialog.prepare(dialog, owner, Words.of("tryout.heading"), GuidePage.COMPOSE);
         dialog.showAndWait();
         return chosen < 0 ? Optional.empty() : Optional.of(chosen);
     }

@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Spinner;
@@ -45,7 +46,7 @@ public final class SpacingDialog {
      *
      * @throws rondel.words.Refusal if something that was typed is no length */
     public Optional<SpacingForm> ask(Window owner) {
-        return new FormDialog()
+        return new FormDialog(GuidePage.COMPOSE)
                 .row("space.way", way)
                 .row("space.gap", gap)
                 .row("space.columns", columns)

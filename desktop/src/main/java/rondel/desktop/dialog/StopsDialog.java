@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -105,7 +106,7 @@ public final class StopsDialog {
         add.setId("stops-add");
         add.getStyleClass().add("small");
         add.setOnAction(e -> add());
-        return new FormDialog()
+        return new FormDialog(GuidePage.COMPOSE)
                 .row("stops.gradient", strip)
                 .row("stops.stops", rows)
                 .row(add)

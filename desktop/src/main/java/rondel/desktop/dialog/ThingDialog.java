@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
@@ -46,7 +47,7 @@ public final class ThingDialog {
     }
 
     public Optional<ThingForm> ask(Window owner, String heading, String go) {
-        return new FormDialog()
+        return new FormDialog(GuidePage.SHELF)
                 .row("shelf.title.label", title)
                 .row("shelf.set.label", set)
                 .row("shelf.tags.label", tags)

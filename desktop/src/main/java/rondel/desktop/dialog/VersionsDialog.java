@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.help.GuidePage;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
@@ -77,7 +78,7 @@ public final class VersionsDialog {
         dialog.setResultConverter(b -> b == open ? list.getSelectionModel().getSelectedItem() : null);
         list.getSelectionModel().selectedItemProperty().addListener((o, before, v) -> look(v));
         list.getSelectionModel().select(Math.min(1, versions.size() - 1));
-        FormDialog.prepare(dialog, owner, Words.of("versions.title"));
+        FormDialog.prepare(dialog, owner, Words.of("versions.title"), GuidePage.KEPT);
         Optional<Version> answer = dialog.showAndWait();
         callOff.run();
         return answer;

@@ -1,5 +1,6 @@
 package rondel.desktop.gang;
 
+import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -59,6 +60,6 @@ public final class DesignDialog {
     }
 
     public Optional<Design> ask(Window owner, String title, String go) {
-        return new FormDialog().row("gang.design", design).ask(owner, title, go, design::getValue);
+        return new FormDialog(GuidePage.GANG).row("gang.design", design).ask(owner, title, go, design::getValue);
     }
 }

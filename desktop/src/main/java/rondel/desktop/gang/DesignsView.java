@@ -1,5 +1,7 @@
 package rondel.desktop.gang;
 
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -44,8 +46,7 @@ public final class DesignsView extends VBox {
         this.model = model;
         setId("gang-left");
         getStyleClass().addAll("side", "shelf");
-        Label title = new Label(Words.of("gang.designs"));
-        title.getStyleClass().add("side-title");
+        HBox title = HelpButton.titled("gang.designs", GuidePage.GANG);
         plans.setId("gang-plans");
         plans.setAccessibleText(Words.of("gang.plans"));
         plans.setMaxWidth(Double.MAX_VALUE);

@@ -1,5 +1,6 @@
 package rondel.desktop.gang;
 
+import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -78,7 +79,7 @@ public final class FoldDialog {
     }
 
     public Optional<Design> ask(Window owner) {
-        FormDialog dialog = new FormDialog();
+        FormDialog dialog = new FormDialog(GuidePage.GANG);
         if (!tag) {
             dialog.row("fold.kind", kind);
         }

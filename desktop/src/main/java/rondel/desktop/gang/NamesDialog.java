@@ -1,5 +1,6 @@
 package rondel.desktop.gang;
 
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -79,7 +80,7 @@ public final class NamesDialog {
                 e.consume();
             }
         });
-        FormDialog.prepare(dialog, owner, Words.of("names.heading"));
+        FormDialog.prepare(dialog, owner, Words.of("names.heading"), GuidePage.GANG);
         model.onChange(this::follow);
         follow();
         dialog.showAndWait();

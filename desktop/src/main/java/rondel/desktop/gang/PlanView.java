@@ -1,5 +1,8 @@
 package rondel.desktop.gang;
 
+import javafx.scene.layout.HBox;
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -39,8 +42,7 @@ public final class PlanView extends VBox {
         this.nest = nest;
         setId("gang-right");
         getStyleClass().addAll("side", "measure");
-        Label title = new Label(Words.of("gang.plan"));
-        title.getStyleClass().add("side-title");
+        HBox title = HelpButton.titled("gang.plan", GuidePage.GANG);
         GridPane told = new GridPane(10, 4);
         told.getStyleClass().add("gang-told");
         told.addRow(0, quiet("gang.sheets"), sheets, quiet("gang.copies"), copies);

@@ -1,5 +1,6 @@
 package rondel.desktop.gang;
 
+import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.control.CheckBox;
@@ -38,7 +39,7 @@ final class StockForm {
     }
 
     Optional<Stock> ask(Window owner) {
-        return new FormDialog()
+        return new FormDialog(GuidePage.GANG)
                 .row("gang.stockName", name)
                 .row("gang.stockWidth", width)
                 .row("gang.stockHeight", height)
@@ -79,7 +80,7 @@ final class StockForm {
         }
 
         Optional<String> ask(Window owner) {
-            return new FormDialog()
+            return new FormDialog(GuidePage.GANG)
                     .row("gang.stockName", field)
                     .ask(owner, Words.of("gang.keepStock"), Words.of("gang.keep"), () -> field.getText()
                             .strip());

@@ -1,5 +1,7 @@
 package rondel.desktop.handoff;
 
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -45,7 +47,7 @@ public final class FilesView extends VBox {
         empty.setWrapText(true);
         empty.getStyleClass().add("quiet");
         empty.managedProperty().bind(empty.visibleProperty());
-        VBox head = new VBox(3, title, empty);
+        VBox head = new VBox(3, HelpButton.titled(title, GuidePage.HAND_OFF), empty);
         head.getStyleClass().add("handoff-head");
         ScrollPane scroll = new ScrollPane(files);
         scroll.setFitToWidth(true);

@@ -1,5 +1,6 @@
 package rondel.desktop.handoff;
 
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -26,7 +27,7 @@ public final class HandOffDialogs {
 
     public Optional<HandOffSet> set(HandOffSet like, String title) {
         SetForm form = new SetForm(like);
-        return new FormDialog().row(form).ask(owner, title, Words.of("handoff.keep"), form::set);
+        return new FormDialog(GuidePage.HAND_OFF).row(form).ask(owner, title, Words.of("handoff.keep"), form::set);
     }
 
     /** Goes on only once the person has said that it may be sold. */
@@ -49,7 +50,7 @@ public final class HandOffDialogs {
         list.getStyleClass().add("quiet");
         CheckBox cleared = new CheckBox(Words.of("handoff.cleared"));
         cleared.setId("handoff-cleared");
-        return new FormDialog()
+        return new FormDialog(GuidePage.HAND_OFF)
                 .row(why)
                 .row(list)
                 .row(cleared)

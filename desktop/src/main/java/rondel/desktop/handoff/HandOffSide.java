@@ -1,8 +1,10 @@
 package rondel.desktop.handoff;
 
+import javafx.scene.layout.HBox;
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import javafx.scene.Node;
 import javafx.scene.control.Accordion;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TitledPane;
 import javafx.scene.layout.Priority;
@@ -18,8 +20,7 @@ public final class HandOffSide extends VBox {
         super(10);
         setId("handoff-right");
         getStyleClass().addAll("side", "measure");
-        Label title = new Label(Words.of("handoff.about.title"));
-        title.getStyleClass().add("side-title");
+        HBox title = HelpButton.titled("handoff.about.title", GuidePage.HAND_OFF);
         Accordion parts = new Accordion(
                 titled("file", new FileSection(actions.model())),
                 titled("ledger", new LedgerSection(actions.model())),

@@ -1,5 +1,8 @@
 package rondel.desktop.handoff;
 
+import javafx.scene.layout.HBox;
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
@@ -29,8 +32,7 @@ public final class SetsView extends VBox {
         this.model = model;
         setId("handoff-left");
         getStyleClass().addAll("side", "shelf");
-        Label title = new Label(Words.of("handoff.sets"));
-        title.getStyleClass().add("side-title");
+        HBox title = HelpButton.titled("handoff.sets", GuidePage.HAND_OFF);
         ScrollPane scroll = new ScrollPane(cards);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);

@@ -1,5 +1,8 @@
 package rondel.desktop.lines;
 
+import javafx.scene.layout.HBox;
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Accordion;
@@ -26,8 +29,7 @@ public final class LinesSides {
 
     /** The legend, what the checks find, and what the selection consists of. */
     public static Region left(Desk desk, FindingsModel findings, BackgroundEdits edits) {
-        Label title = new Label(Words.of("legend.title"));
-        title.getStyleClass().add("side-title");
+        HBox title = HelpButton.titled("legend.title", GuidePage.LINES);
         VBox side =
                 new VBox(10, title, new LegendView(desk), new FindingsView(desk, findings, edits), new PartsView(desk));
         side.getStyleClass().addAll("side", "shelf");
@@ -37,8 +39,7 @@ public final class LinesSides {
 
     /** The commands that make clean outlines, by what they are for. */
     public static Region right(Desk desk, Commands commands, Preview preview, BackgroundEdits edits, SheetView sheet) {
-        Label title = new Label(Words.of("lines.title"));
-        title.getStyleClass().add("side-title");
+        HBox title = HelpButton.titled("lines.title", GuidePage.LINES);
         CheckBox lines = new CheckBox(Words.of("lines.shapes.lines"));
         lines.setId("shapes-lines");
         lines.setOnAction(e -> edits.shapes().lines(lines.isSelected()));

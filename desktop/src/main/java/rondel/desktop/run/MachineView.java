@@ -1,5 +1,7 @@
 package rondel.desktop.run;
 
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -60,8 +62,7 @@ public final class MachineView extends VBox {
         this.actions = actions;
         setId("run-right");
         getStyleClass().addAll("side", "measure");
-        Label title = new Label(Words.of("run.thisPass"));
-        title.getStyleClass().add("side-title");
+        HBox title = HelpButton.titled("run.thisPass", GuidePage.RUN);
         load.setId("run-load");
         load.setWrapText(true);
         load.setMinHeight(USE_PREF_SIZE);

@@ -1,5 +1,7 @@
 package rondel.desktop.run;
 
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -39,8 +41,7 @@ public final class PassesView extends VBox {
         this.model = actions.model();
         setId("run-left");
         getStyleClass().addAll("side", "shelf");
-        Label title = new Label(Words.of("run.passes"));
-        title.getStyleClass().add("side-title");
+        HBox title = HelpButton.titled("run.passes", GuidePage.RUN);
         empty.setId("run-empty");
         empty.setWrapText(true);
         empty.getStyleClass().add("quiet");

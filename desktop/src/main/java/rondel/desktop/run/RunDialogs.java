@@ -1,5 +1,6 @@
 package rondel.desktop.run;
 
+import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,7 +45,7 @@ public final class RunDialogs {
         choice.getItems().setAll(passes);
         choice.setConverter(new ChoiceNames<>(Pass::name));
         choice.getSelectionModel().selectFirst();
-        return new FormDialog().row("run.pass", choice).ask(owner, title, go, () -> choice.getValue()
+        return new FormDialog(GuidePage.RUN).row("run.pass", choice).ask(owner, title, go, () -> choice.getValue()
                 .key());
     }
 
@@ -53,7 +54,7 @@ public final class RunDialogs {
         name.setId("run-material-name");
         ColorPicker colour = new ColorPicker(FxColours.of(like.colour()));
         colour.setId("run-material-colour");
-        return new FormDialog()
+        return new FormDialog(GuidePage.RUN)
                 .row("run.materialName", name)
                 .row("run.materialColour", colour)
                 .ask(
@@ -69,13 +70,13 @@ public final class RunDialogs {
         choice.getItems().setAll(materials);
         choice.setConverter(new ChoiceNames<>(Material::name));
         choice.getSelectionModel().selectFirst();
-        return new FormDialog().row("run.material", choice).ask(owner, title, Words.of("run.make"), choice::getValue);
+        return new FormDialog(GuidePage.RUN).row("run.material", choice).ask(owner, title, Words.of("run.make"), choice::getValue);
     }
 
     /** A row for each colour and each role; rules that are about something else stay, before those. */
     public Optional<List<MaterialRule>> rules(
             List<MaterialRule> now, List<Material> materials, List<MaterialRule> about) {
-        FormDialog form = new FormDialog();
+        FormDialog form = new FormDialog(GuidePage.RUN);
         List<ChoiceBox<Optional<Material>>> choices = new ArrayList<>();
         List<Optional<Material>> all = new ArrayList<>(List.of(Optional.empty()));
         materials.forEach(m -> all.add(Optional.of(m)));
@@ -132,7 +133,7 @@ public final class RunDialogs {
         FigureField height = new FigureField("run-measured-height", length);
         width.show(square);
         height.show(square);
-        return new FormDialog()
+        return new FormDialog(GuidePage.RUN)
                 .row("run.measuredWidth", width)
                 .row("run.measuredHeight", height)
                 .ask(
@@ -163,7 +164,7 @@ public final class RunDialogs {
         choice.setValue(Optional.of(first).filter(shipped::contains));
         show.accept(first);
         choice.setOnAction(e -> choice.getValue().ifPresent(show));
-        return new FormDialog()
+        return new FormDialog(GuidePage.RUN)
                 .row("sew.hoop", choice)
                 .row("sew.fieldWidth", width)
                 .row("sew.fieldHeight", height)
@@ -184,7 +185,7 @@ public final class RunDialogs {
         name.setId("run-thread-name");
         ColorPicker picker = new ColorPicker(FxColours.of(colour.orElse(Rgba.BLACK)));
         picker.setId("run-thread-colour");
-        return new FormDialog()
+        return new FormDialog(GuidePage.RUN)
                 .row("sew.threadName", name)
                 .row("run.materialColour", picker)
                 .ask(

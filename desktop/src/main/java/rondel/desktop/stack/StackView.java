@@ -1,5 +1,8 @@
 package rondel.desktop.stack;
 
+import rondel.desktop.help.Guide;
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -47,6 +50,7 @@ public final class StackView extends VBox {
         this.desk = desk;
         getStyleClass().add("stack");
         setId("stack");
+        Guide.about(this, GuidePage.COMPOSE);
         Thumbnails thumbnails = new Thumbnails(desk.workers(), desk.pictures());
         Label title = new Label(Words.of("stack.title"));
         title.getStyleClass().add("side-title");
@@ -54,7 +58,7 @@ public final class StackView extends VBox {
         direction.getStyleClass().add("quiet");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox head = new HBox(10, title, direction, space, path);
+        HBox head = new HBox(10, title, direction, space, path, HelpButton.of(GuidePage.COMPOSE));
         head.getStyleClass().add("stack-head");
         path.setId("path");
         Label empty = new Label(Words.of("stack.empty"));

@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import org.junit.jupiter.api.Test;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.model.Stage;
 import rondel.desktop.stage.StageView;
 
@@ -20,7 +21,7 @@ class StageWithoutSheetTest extends BenchFixture {
         return List.of(
                 StageEntry.ALL.getFirst(),
                 new StageEntry(
-                        new Stage("Lines", false),
+                        new Stage("Lines", false), GuidePage.LINES,
                         parts -> new Bare(new Label("left"), new Label("middle"), new Label("right")),
                         List.of()));
     }

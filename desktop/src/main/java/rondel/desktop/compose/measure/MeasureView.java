@@ -1,5 +1,8 @@
 package rondel.desktop.compose.measure;
 
+import javafx.scene.layout.HBox;
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -82,8 +85,7 @@ public final class MeasureView extends VBox {
         turn = figure("turn", Figure.angle(), degrees -> edit(ids -> desk.perform(new TurnTo(ids, degrees))));
         x = figure("x", Figure.length(this::unit), mm -> place(p -> new Point(mm, p.y())));
         y = figure("y", Figure.length(this::unit), mm -> place(p -> new Point(p.x(), mm)));
-        Label title = new Label(Words.of("measure.title"));
-        title.getStyleClass().add("side-title");
+        HBox title = HelpButton.titled("measure.title", GuidePage.COMPOSE);
         empty.getStyleClass().add("empty-state");
         empty.setWrapText(true);
         empty.setMinHeight(USE_PREF_SIZE);

@@ -1,5 +1,8 @@
 package rondel.desktop.compose.shelf;
 
+import rondel.desktop.help.Guide;
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -71,13 +74,14 @@ public final class ShelfView extends VBox {
         this.actions = actions;
         getStyleClass().addAll("side", "shelf");
         setId("shelf");
+        Guide.about(this, GuidePage.SHELF);
         Label title = new Label(Words.of("shelf.title"));
         title.getStyleClass().add("side-title");
         count.getStyleClass().add("quiet");
         count.setId("shelf-count");
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
-        HBox heading = new HBox(title, between, count);
+        HBox heading = new HBox(6, title, between, count, HelpButton.of(GuidePage.SHELF));
         heading.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
         find.setId("find");
         find.setPromptText(Words.of("shelf.find"));
