@@ -227,7 +227,9 @@ public final class BenchWindow extends StackPane {
         menus.setUseSystemMenuBar(true);
         HandStrip hand = new HandStrip(desk, commands, points);
         TopBar top = new TopBar(desk, commands, stages, findings);
+        top.setId("top-bar");
         all.setTop(new VBox(menus, top, hand));
+        middle.setId("middle");
         all.setCenter(middle);
         stages.onChange(() -> {
             hand.setVisible(stages.get().showsSheet());

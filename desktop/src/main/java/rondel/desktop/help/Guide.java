@@ -2,6 +2,7 @@ package rondel.desktop.help;
 
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
@@ -74,6 +75,6 @@ public final class Guide {
     }
 
     public void close() {
-        stage.ifPresent(Stage::hide);
+        stage.filter(Stage::isShowing).ifPresent(s -> Platform.runLater(s::hide));
     }
 }
