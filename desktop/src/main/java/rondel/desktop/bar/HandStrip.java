@@ -1,5 +1,6 @@
 package rondel.desktop.bar;
 
+import rondel.desktop.field.RovingFocus;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -39,6 +40,7 @@ public final class HandStrip extends HBox {
         desk.bench().onChange(this::show);
         points.onChange(this::show);
         show();
+        RovingFocus.over(this);
     }
 
     private void show() {

@@ -1,5 +1,6 @@
 package rondel.desktop.bar;
 
+import rondel.desktop.field.RovingFocus;
 import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -79,6 +80,7 @@ public final class TopBar extends HBox {
         HBox stage = new HBox(18);
         stages.all().forEach(s -> stage.getChildren().add(stage(stages, commands, s)));
         stage.setAlignment(javafx.geometry.Pos.CENTER);
+        RovingFocus.over(stage);
         badge.setId("badge");
         badge.getStyleClass().add("badge");
         badge.setOnAction(e -> commands.get(LinesStage.STAGE.command()).run());
@@ -90,9 +92,11 @@ public final class TopBar extends HBox {
         named.setMinWidth(NAME);
         named.setPrefWidth(NAME);
         named.setMaxWidth(NAME);
+        HBox tools = new HBox(10, badge, sheets, undo, redo, unit);
+        tools.setAlignment(javafx.geometry.Pos.CENTER_RIGHT);
         Region right = new Region();
         HBox.setHgrow(right, Priority.ALWAYS);
-        getChildren().addAll(named, stage, right, badge, sheets, undo, redo, unit);
+        getChildren().addAll(named, stage, right, RovingFocus.overFields(tools));
         desk.bench().onChange(this::show);
         show();
     }

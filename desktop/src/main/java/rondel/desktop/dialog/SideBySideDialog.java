@@ -1,5 +1,6 @@
 package rondel.desktop.dialog;
 
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +29,7 @@ public final class SideBySideDialog {
     /** Shows it and waits; nothing where none was chosen. */
     public Optional<Integer> ask(Window owner) {
         Dialog<ButtonType> dialog = new Dialog<>();
-        FlowPane all = new FlowPane(12, 12);
+        FlowPane all = new RovingPane(12, 12);
         all.setPrefWrapLength(3 * 300.0);
         all.getStyleClass().add("side-by-side");
         for (int i = 0; i < pictures.size(); i++) {

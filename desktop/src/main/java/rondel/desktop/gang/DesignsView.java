@@ -1,5 +1,7 @@
 package rondel.desktop.gang;
 
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
 import java.util.List;
@@ -62,11 +64,11 @@ public final class DesignsView extends VBox {
         empty.managedProperty().bind(empty.visibleProperty());
         more.getStyleClass().add("quiet");
         more.managedProperty().bind(more.visibleProperty());
-        ScrollPane scroll = new ScrollPane(new VBox(6, rows, more));
+        ScrollPane scroll = new ScrollPane(new VBox(6, RovingFocus.overRows(rows), more));
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        FlowPane buttons = new FlowPane(6, 6);
+        FlowPane buttons = new RovingPane(6, 6);
         for (String id : List.of("layOut", "addToPlan", "foldOver", "foldCard", "names", "removePlan")) {
             buttons.getChildren().add(CommandButton.of(commands.get(id)));
         }

@@ -1,5 +1,7 @@
 package rondel.desktop.gang;
 
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
 import javafx.scene.layout.HBox;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
@@ -57,6 +59,7 @@ public final class PlanView extends VBox {
                 titled("gang.marks", new MarksSection(model)),
                 titled("gang.hand", buttons(commands, List.of("putBack", "makeOwn", "swapDesign", "addCopies"))));
         parts.setId("gang-parts");
+        RovingFocus.over(parts);
         parts.setExpandedPane(parts.getPanes().getFirst());
         ScrollPane scroll = new ScrollPane(parts);
         scroll.setFitToWidth(true);
@@ -107,7 +110,7 @@ public final class PlanView extends VBox {
     }
 
     private static FlowPane buttons(Commands commands, List<String> ids) {
-        FlowPane buttons = new FlowPane(6, 6);
+        FlowPane buttons = new RovingPane(6, 6);
         ids.forEach(id -> buttons.getChildren().add(CommandButton.of(commands.get(id))));
         return buttons;
     }

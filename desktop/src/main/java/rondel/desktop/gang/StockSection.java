@@ -1,5 +1,6 @@
 package rondel.desktop.gang;
 
+import rondel.desktop.field.RovingPane;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -9,7 +10,6 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
 import rondel.desktop.field.LabelledFields;
@@ -119,7 +119,7 @@ final class StockSection extends LabelledFields {
         Button keep = new Button(Words.of("gang.keepStock"));
         keep.setId("gang-keep-stock");
         keep.setOnAction(e -> keep());
-        wide(new FlowPane(8, 6, own, keep));
+        wide(new RovingPane(8, 6, own, keep));
         model.onChange(this::follow);
         stocks.read(all -> follow());
         follow();

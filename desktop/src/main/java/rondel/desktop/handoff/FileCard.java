@@ -1,5 +1,6 @@
 package rondel.desktop.handoff;
 
+import javafx.scene.AccessibleRole;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -36,6 +37,7 @@ final class FileCard extends VBox {
         setPrefWidth(WIDE);
         setMaxWidth(WIDE);
         setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.LIST_ITEM);
         picture.setMinSize(PICTURE, PICTURE);
         picture.setPrefSize(PICTURE, PICTURE);
         picture.setMaxSize(PICTURE, PICTURE);

@@ -1,5 +1,6 @@
 package rondel.desktop.handoff;
 
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
 import java.util.List;
@@ -27,7 +28,7 @@ public final class FilesView extends VBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final HandOffModel model;
-    private final FlowPane files = new FlowPane(14, 14);
+    private final FlowPane files = new RovingPane(14, 14);
     private final Label title = new Label();
     private final Label summary = new Label();
     private final Label held = new Label();

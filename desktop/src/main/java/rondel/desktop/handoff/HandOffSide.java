@@ -1,5 +1,6 @@
 package rondel.desktop.handoff;
 
+import rondel.desktop.field.RovingFocus;
 import javafx.scene.layout.HBox;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
@@ -26,6 +27,7 @@ public final class HandOffSide extends VBox {
                 titled("ledger", new LedgerSection(actions.model())),
                 titled("shop", new ShopSection(actions, commands)));
         parts.setId("handoff-parts");
+        RovingFocus.over(parts);
         parts.setExpandedPane(parts.getPanes().getFirst());
         ScrollPane scroll = new ScrollPane(parts);
         scroll.setFitToWidth(true);

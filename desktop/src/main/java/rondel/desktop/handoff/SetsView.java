@@ -1,5 +1,8 @@
 package rondel.desktop.handoff;
 
+import rondel.desktop.field.RovingFocus;
+import javafx.scene.AccessibleRole;
+import rondel.desktop.field.RovingPane;
 import javafx.scene.layout.HBox;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
@@ -33,11 +36,11 @@ public final class SetsView extends VBox {
         setId("handoff-left");
         getStyleClass().addAll("side", "shelf");
         HBox title = HelpButton.titled("handoff.sets", GuidePage.HAND_OFF);
-        ScrollPane scroll = new ScrollPane(cards);
+        ScrollPane scroll = new ScrollPane(RovingFocus.overCards(cards));
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        FlowPane buttons = new FlowPane(6, 6);
+        FlowPane buttons = new RovingPane(6, 6);
         for (String id : List.of("newSet", "changeSet", "removeSet")) {
             buttons.getChildren().add(CommandButton.of(commands.get(id)));
         }
@@ -74,6 +77,7 @@ public final class SetsView extends VBox {
             setId("set-" + (at + 1));
             getStyleClass().add("pass-card");
             setFocusTraversable(true);
+            setAccessibleRole(AccessibleRole.LIST_ITEM);
             setAccessibleText(set.name());
             Label name = new NameLabel(set.name());
             name.getStyleClass().add("pass-name");

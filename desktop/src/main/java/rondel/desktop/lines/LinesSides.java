@@ -1,5 +1,7 @@
 package rondel.desktop.lines;
 
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
 import javafx.scene.layout.HBox;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
@@ -79,6 +81,7 @@ public final class LinesSides {
                                 "parkOthers")),
                 titled("lines.roles", new RolesSection(commands)));
         tools.setId("lines-parts");
+        RovingFocus.over(tools);
         tools.setExpandedPane(tools.getPanes().getFirst());
         ScrollPane scroll = new ScrollPane(tools);
         scroll.setFitToWidth(true);
@@ -110,7 +113,7 @@ public final class LinesSides {
     }
 
     private static FlowPane buttons(Commands commands, List<String> ids) {
-        FlowPane buttons = new FlowPane(6, 6);
+        FlowPane buttons = new RovingPane(6, 6);
         for (String id : ids) {
             buttons.getChildren().add(CommandButton.of(commands.get(id)));
         }

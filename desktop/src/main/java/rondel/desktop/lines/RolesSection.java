@@ -1,5 +1,6 @@
 package rondel.desktop.lines;
 
+import rondel.desktop.field.RovingPane;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -16,7 +17,7 @@ final class RolesSection extends VBox {
 
     RolesSection(Commands commands) {
         super(10);
-        FlowPane roles = new FlowPane(6, 6);
+        FlowPane roles = new RovingPane(6, 6);
         for (Role role : Role.values()) {
             Button button = CommandButton.of(commands.get(RoleCommands.id(role)));
             Line sample = new Line(0, 0, SAMPLE, 0);

@@ -1,5 +1,6 @@
 package rondel.desktop.preferences;
 
+import rondel.desktop.field.RovingPane;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -10,7 +11,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -55,7 +55,7 @@ final class KeyPreferences extends VBox {
         usual.setId("usual-key");
         usual.setOnAction(e -> chosen().ifPresent(c -> tell(table.usual(c))));
         said.setId("key-said");
-        getChildren().addAll(find, list, new FlowPane(6, 6, press, none, usual), said);
+        getChildren().addAll(find, list, new RovingPane(6, 6, press, none, usual), said);
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
     }
 

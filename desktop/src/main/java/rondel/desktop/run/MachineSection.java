@@ -1,5 +1,6 @@
 package rondel.desktop.run;
 
+import rondel.desktop.field.RovingPane;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -94,7 +95,7 @@ final class MachineSection extends LabelledFields {
         Button measure = new Button(Words.of("run.measure"));
         measure.setId("run-measure");
         measure.setOnAction(e -> printing.measure(actions.model().sheet()));
-        testing = new FlowPane(6, 6, page, measure);
+        testing = new RovingPane(6, 6, page, measure);
         wide(testing);
         actions.model().onChange(this::follow);
         printing.onChange(this::follow);

@@ -1,5 +1,6 @@
 package rondel.desktop.run;
 
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
 import java.util.List;
@@ -72,6 +73,7 @@ public final class MachineView extends VBox {
         happens.setMinHeight(USE_PREF_SIZE);
         happens.getStyleClass().add("quiet");
         parts.setId("run-parts");
+        RovingFocus.over(parts);
         material = titled("material", new MaterialSection(actions, commands));
         machine = titled("machine", new MachineSection(actions));
         register = titled("register", new RegistrationSection(actions, commands));
@@ -97,7 +99,7 @@ public final class MachineView extends VBox {
         log.setPlaceholder(new Label(Words.of("run.noLog")));
         log.setPrefHeight(ROWS * ROW);
         log.setMinHeight(ROWS * ROW);
-        all = new VBox(10, load, happens, scroll, new HBox(6, send, pause, stop), bar, log);
+        all = new VBox(10, load, happens, scroll, RovingFocus.over(new HBox(6, send, pause, stop)), bar, log);
         VBox.setVgrow(all, Priority.ALWAYS);
         getChildren().addAll(title, all);
         model.onChange(this::follow);

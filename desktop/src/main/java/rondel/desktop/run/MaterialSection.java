@@ -1,11 +1,11 @@
 package rondel.desktop.run;
 
+import rondel.desktop.field.RovingPane;
 import java.util.List;
 import java.util.function.BiFunction;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.layout.FlowPane;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.field.Figure;
@@ -74,7 +74,7 @@ final class MaterialSection extends LabelledFields {
         Button keep = new Button(Words.of("run.keepMaterial"));
         keep.setId("run-keep-material");
         keep.setOnAction(e -> actions.making().newMaterial());
-        wide(new FlowPane(6, 6, keep, CommandButton.of(commands.get("materialRules"))));
+        wide(new RovingPane(6, 6, keep, CommandButton.of(commands.get("materialRules"))));
         actions.model().onChange(this::follow);
         actions.materials().read(this::follow);
     }

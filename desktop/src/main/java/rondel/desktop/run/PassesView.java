@@ -1,5 +1,8 @@
 package rondel.desktop.run;
 
+import rondel.desktop.field.RovingFocus;
+import javafx.scene.AccessibleRole;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
 import java.util.List;
@@ -46,11 +49,11 @@ public final class PassesView extends VBox {
         empty.setWrapText(true);
         empty.getStyleClass().add("quiet");
         empty.managedProperty().bind(empty.visibleProperty());
-        ScrollPane scroll = new ScrollPane(cards);
+        ScrollPane scroll = new ScrollPane(RovingFocus.overCards(cards));
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        FlowPane buttons = new FlowPane(6, 6);
+        FlowPane buttons = new RovingPane(6, 6);
         for (String id :
                 List.of("passEarlier", "passLater", "joinPass", "splitPass", "linesToPass", "materialsByColour")) {
             buttons.getChildren().add(CommandButton.of(commands.get(id)));
@@ -100,6 +103,7 @@ public final class PassesView extends VBox {
             getStyleClass().add("pass-card");
             setId("pass-" + number);
             setFocusTraversable(true);
+            setAccessibleRole(AccessibleRole.LIST_ITEM);
             setAccessibleText(pass.name() + ", " + Words.of("pass.state." + pass.state()));
             Region swatch = new Region();
             swatch.getStyleClass().add("pass-swatch");

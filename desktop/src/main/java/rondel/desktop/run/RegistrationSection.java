@@ -1,8 +1,8 @@
 package rondel.desktop.run;
 
+import rondel.desktop.field.RovingPane;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
@@ -23,7 +23,7 @@ final class RegistrationSection extends VBox {
         forget.setId("run-forget-scan");
         forget.setOnAction(e -> actions.forgetScan());
         forget.managedProperty().bind(forget.visibleProperty());
-        getChildren().addAll(state, new FlowPane(6, 6, CommandButton.of(commands.get("scanMarks")), forget));
+        getChildren().addAll(state, new RovingPane(6, 6, CommandButton.of(commands.get("scanMarks")), forget));
         actions.model().onChange(() -> {
             forget.setVisible(actions.model().registration().isPresent());
             state.setText(actions.model()

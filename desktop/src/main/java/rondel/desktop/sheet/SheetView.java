@@ -70,6 +70,7 @@ public final class SheetView extends Region {
         setAccessibleRole(AccessibleRole.NODE);
         setAccessibleText(Words.of("sheet.accessible"));
         setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         readouts = new GapReadouts(desk);
         lines = new LineLayer(desk.workers());
         editing = new EditingLayers(desk);

@@ -50,6 +50,8 @@ final class StackCard extends ListCell<Element> {
         size.getStyleClass().add("quiet");
         note.getStyleClass().add("card-note");
         open.getStyleClass().addAll("small", "card-open");
+        // By keyboard, Enter on the card opens it, and there are commands that show and unlock.
+        open.setFocusTraversable(false);
         VBox words = new VBox(1, name, size, new HBox(6, note, open));
         words.getStyleClass().add("card-words");
         card = new HBox(8, frame, words);

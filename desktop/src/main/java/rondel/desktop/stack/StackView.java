@@ -1,5 +1,6 @@
 package rondel.desktop.stack;
 
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.help.Guide;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
@@ -61,6 +62,7 @@ public final class StackView extends VBox {
         HBox head = new HBox(10, title, direction, space, path, HelpButton.of(GuidePage.COMPOSE));
         head.getStyleClass().add("stack-head");
         path.setId("path");
+        RovingFocus.over(path);
         Label empty = new Label(Words.of("stack.empty"));
         empty.getStyleClass().add("empty-state");
         cards.setId("cards");

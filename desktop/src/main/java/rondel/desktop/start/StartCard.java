@@ -1,5 +1,6 @@
 package rondel.desktop.start;
 
+import rondel.desktop.field.RovingPane;
 import java.io.ByteArrayInputStream;
 import java.util.List;
 import java.util.Optional;
@@ -43,7 +44,7 @@ public final class StartCard extends ModalCard {
     private final Desk desk;
     private final JobActions actions;
     private final Supplier<List<RecentJobs.Entry>> recent;
-    private final FlowPane last = new FlowPane(10, 10);
+    private final FlowPane last = new RovingPane(10, 10);
     private final Label none = new Label(Words.of("start.none"));
     private Optional<Button> first = Optional.empty();
 
@@ -65,10 +66,10 @@ public final class StartCard extends ModalCard {
     private void fill() {
         Label title = new Label(Words.of("start.title"));
         title.getStyleClass().add("title");
-        FlowPane fresh = new FlowPane(10, 10);
+        FlowPane fresh = new RovingPane(10, 10);
         SheetPurpose.ALL.forEach(p -> fresh.getChildren().add(purpose(p)));
         first = Optional.of((Button) fresh.getChildren().getFirst());
-        FlowPane examples = new FlowPane(10, 10);
+        FlowPane examples = new RovingPane(10, 10);
         DemoJobs.all().forEach(d -> examples.getChildren().add(example(d)));
         none.getStyleClass().add("quiet");
         Button open = plain("start.open", () -> actions.open());

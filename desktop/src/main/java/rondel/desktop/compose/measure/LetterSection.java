@@ -1,5 +1,6 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.RovingFocus;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
@@ -64,6 +65,7 @@ final class LetterSection extends VBox {
                         "letter-back",
                         () -> letters.change(l -> new Lettering.Letter(l.at(), 0, 0, 0, 1, Optional.empty()))));
         getChildren().addAll(steps, grid, more);
+        RovingFocus.overFields(this);
         letters.onChange(this::show);
         show();
     }

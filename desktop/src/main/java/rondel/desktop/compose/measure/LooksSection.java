@@ -1,5 +1,7 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.RovingFocus;
+import javafx.scene.AccessibleRole;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -43,6 +45,7 @@ final class LooksSection extends GridPane {
     LooksSection(Desk desk) {
         super(8, 8);
         this.desk = desk;
+        RovingFocus.overFields(this);
         lineWidth = new FigureField(
                 "lineWidth",
                 Words.of("measure.lineWidth"),
@@ -64,10 +67,12 @@ final class LooksSection extends GridPane {
             }
         }));
         fill.setId("fill");
+        fill.setAccessibleRole(AccessibleRole.COMBO_BOX);
         fill.setAccessibleText(Words.of("measure.fill"));
         fill.setOnAction(
                 e -> edit(ids -> desk.perform(new SetFill(ids, Paint.solid(FxColours.rgba(fill.getValue()))))));
         line.setId("line");
+        line.setAccessibleRole(AccessibleRole.COMBO_BOX);
         line.setAccessibleText(Words.of("measure.line"));
         line.setOnAction(e -> edit(ids -> desk.perform(new ChangeStroke(
                 ids, Optional.of(Paint.solid(FxColours.rgba(line.getValue()))), OptionalDouble.empty()))));

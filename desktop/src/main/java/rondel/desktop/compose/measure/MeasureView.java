@@ -1,5 +1,7 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
 import javafx.scene.layout.HBox;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
@@ -165,11 +167,11 @@ public final class MeasureView extends VBox {
         grid.add(anchor, 2, 2, 1, 2);
         row(grid, 4, "measure.turnShort", turn);
         grid.setVgap(6);
-        return grid;
+        return RovingFocus.overFields(grid);
     }
 
     private static Node colourButtons(Commands commands) {
-        FlowPane buttons = new FlowPane(6, 6);
+        FlowPane buttons = new RovingPane(6, 6);
         for (String id : List.of("pickColour", "recolour", "keepColours")) {
             Command command = commands.get(id);
             Button button = CommandButton.of(command);

@@ -1,5 +1,6 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.RovingFocus;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -31,6 +32,7 @@ final class OriginSection extends GridPane {
     OriginSection(Desk desk) {
         super(8, 8);
         this.desk = desk;
+        RovingFocus.overFields(this);
         licence.setId("licence");
         licence.setAccessibleText(Words.of("shelf.licence.label"));
         licence.setMaxWidth(Double.MAX_VALUE);

@@ -1,5 +1,6 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.RovingFocus;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
@@ -40,6 +41,7 @@ final class PointSection extends VBox {
             kinds.getChildren().add(button);
         }
         getChildren().addAll(which, grid, kinds);
+        RovingFocus.overFields(this);
         points.onChange(this::show);
         show();
     }

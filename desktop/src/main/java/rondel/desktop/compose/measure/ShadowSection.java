@@ -1,5 +1,6 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.RovingFocus;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -61,6 +62,7 @@ final class ShadowSection extends VBox {
         fields.addRow(0, label("shadow.far", distance), distance, label("shadow.way", angle), angle);
         fields.addRow(1, label("shadow.soft", softness), softness, label("shadow.ink", colour), colour);
         getChildren().addAll(on, fields);
+        RovingFocus.overFields(this);
     }
 
     private FigureField length(String key, java.util.function.DoubleFunction<UnaryOperator<Shadow>> change) {

@@ -1,5 +1,6 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.RovingFocus;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -37,6 +38,7 @@ final class ShapeSection extends GridPane {
     ShapeSection(Desk desk) {
         super(8, 6);
         this.desk = desk;
+        RovingFocus.overFields(this);
         setId("shape-figures");
     }
 

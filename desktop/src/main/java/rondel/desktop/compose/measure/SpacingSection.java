@@ -1,5 +1,7 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -57,11 +59,12 @@ final class SpacingSection extends VBox {
                 button(commands.get("evenGapsDown"), Icons.EVEN_DOWN),
                 button(commands.get("spaceOut"), Icons.SPACE_OUT),
                 button(commands.get("centreAll"), Icons.CENTRE_ALL));
-        FlowPane pad = new FlowPane(4, 4);
+        FlowPane pad = new RovingPane(4, 4);
         pad.getChildren().addAll(buttons);
         Label gapTitle = title("measure.gaps");
         Label alignTitle = title("measure.align");
         getChildren().addAll(gapTitle, around, alignTitle, alignTo(), pad);
+        RovingFocus.overFields(around);
         getStyleClass().add("spacing");
     }
 

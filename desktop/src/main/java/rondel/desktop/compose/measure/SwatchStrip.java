@@ -1,5 +1,6 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.RovingFocus;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -33,6 +34,7 @@ final class SwatchStrip extends FlowPane {
         super(4, 4);
         this.desk = desk;
         setId("swatches");
+        RovingFocus.over(this);
     }
 
     /** @param inUse colours of the selection */

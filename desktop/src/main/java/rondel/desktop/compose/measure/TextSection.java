@@ -1,5 +1,6 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.RovingFocus;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -143,7 +144,8 @@ final class TextSection extends VBox {
         missing.getStyleClass().add("card-note");
         missing.setWrapText(true);
         missing.managedProperty().bind(missing.visibleProperty());
-        getChildren().addAll(content, new HBox(6, font, style), missing, grid, features);
+        getChildren()
+                .addAll(content, RovingFocus.overFields(new HBox(6, font, style)), missing, RovingFocus.overFields(grid), features);
     }
 
     private static String styleName(FontChoice f) {

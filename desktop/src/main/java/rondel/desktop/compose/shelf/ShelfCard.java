@@ -1,5 +1,6 @@
 package rondel.desktop.compose.shelf;
 
+import javafx.scene.AccessibleRole;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -36,6 +37,7 @@ final class ShelfCard extends VBox {
         super(0);
         getStyleClass().add("shelf-card");
         setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.LIST_ITEM);
         picture.setPreserveRatio(true);
         star.getStyleClass().add("favourite");
         StackPane.setAlignment(star, javafx.geometry.Pos.TOP_RIGHT);

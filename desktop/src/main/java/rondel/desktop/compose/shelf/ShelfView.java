@@ -1,5 +1,7 @@
 package rondel.desktop.compose.shelf;
 
+import javafx.scene.input.KeyEvent;
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.help.Guide;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
@@ -93,6 +95,8 @@ public final class ShelfView extends VBox {
         nothing.setVisible(false);
         nothing.managedProperty().bind(nothing.visibleProperty());
         rows.setId("shelf-rows");
+        RovingFocus.over(rows);
+        rows.addEventHandler(KeyEvent.KEY_PRESSED, this::beyond);
         rows.setFocusTraversable(false);
         rows.setCellFactory(list -> new ShelfRow(this::dress, this::fill));
         rows.widthProperty().addListener((o, before, now) -> fitColumns());
@@ -255,5 +259,32 @@ public final class ShelfView extends VBox {
                 c.show(c.picture(), desk.bench().job().unit());
             }
         });
+    }
+
+    /** Up and down from the last row that is seen bring the next one into sight. */
+    private void beyond(KeyEvent e) {
+        boolean down = e.getCode() == KeyCode.DOWN;
+        if (!down && e.getCode() != KeyCode.UP || !(e.getTarget() instanceof ShelfCard card)) {
+            return;
+        }
+        for (Node n = card; n != null; n = n.getParent()) {
+            if (n instanceof ShelfRow row) {
+                int to = row.getIndex() + (down ? 1 : -1);
+                if (to >= 0 && to < rows.getItems().size()) {
+                    rows.scrollTo(down ? Math.max(0, to - 1) : to);
+                    rows.layout();
+                    focusFirst(to);
+                }
+                e.consume();
+                return;
+            }
+        }
+    }
+
+    private void focusFirst(int row) {
+        rows.lookupAll(".shelf-card").stream()
+                .filter(n -> n.isVisible() && n.getParent() != null && n.getParent().getParent() instanceof ShelfRow r && r.getIndex() == row)
+                .findFirst()
+                .ifPresent(Node::requestFocus);
     }
 }

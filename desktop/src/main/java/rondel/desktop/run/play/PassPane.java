@@ -1,5 +1,6 @@
 package rondel.desktop.run.play;
 
+import javafx.scene.AccessibleRole;
 import java.util.List;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.input.MouseEvent;
@@ -44,6 +45,7 @@ public final class PassPane extends Pane {
         this.layers = List.of(layers);
         setMinSize(0, 0);
         setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         widthProperty().addListener(o -> resized());
         heightProperty().addListener(o -> resized());
         setOnScroll(e -> zoom(Math.pow(WHEEL, e.getDeltaY()), e.getX(), e.getY()));

@@ -1,8 +1,8 @@
 package rondel.desktop.run.sewing;
 
+import rondel.desktop.field.RovingPane;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.field.LabelledFields;
@@ -23,7 +23,7 @@ public final class HoopSection extends LabelledFields {
         Label now = WrappedLabel.of("", "quiet");
         now.setId("sew-hoop");
         wide(now);
-        wide(new FlowPane(
+        wide(new RovingPane(
                 6,
                 6,
                 CommandButton.of(commands.get("chooseHoop")),

@@ -1,5 +1,6 @@
 package rondel.desktop.run.sewing;
 
+import rondel.desktop.field.RovingPane;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -9,7 +10,6 @@ import java.util.OptionalDouble;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.field.Figure;
@@ -102,7 +102,7 @@ public final class StitchSection extends LabelledFields {
             }
         });
         row("sew.thread", thread);
-        wide(new FlowPane(
+        wide(new RovingPane(
                 6, 6, CommandButton.of(commands.get("matchThreads")), CommandButton.of(commands.get("keepThread"))));
         actions.model().onChange(this::follow);
         follow();

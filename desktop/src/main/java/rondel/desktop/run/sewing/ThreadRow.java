@@ -1,5 +1,6 @@
 package rondel.desktop.run.sewing;
 
+import javafx.scene.AccessibleRole;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -35,6 +36,7 @@ abstract sealed class ThreadRow extends HBox {
         this.at = at;
         setAlignment(Pos.CENTER_LEFT);
         setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.LIST_ITEM);
         getStyleClass().addAll("thread-row", style);
         addEventHandler(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
             if (e.isAltDown() && e.getCode() == KeyCode.UP && at > 0) {

@@ -1,5 +1,7 @@
 package rondel.desktop.run.sewing;
 
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -38,10 +40,11 @@ public final class ThreadsSection extends VBox {
         this.model = actions.model();
         this.sewing = actions.sewing();
         rows.setId("sew-threads");
+        RovingFocus.over(rows);
         Label hint = new Label(Words.of("sew.dragHint"));
         hint.getStyleClass().add("quiet");
         hint.setWrapText(true);
-        FlowPane buttons = new FlowPane(6, 6);
+        FlowPane buttons = new RovingPane(6, 6);
         for (String id : List.of("sewEarlier", "sewLater", "orderAfresh")) {
             buttons.getChildren().add(CommandButton.of(commands.get(id)));
         }

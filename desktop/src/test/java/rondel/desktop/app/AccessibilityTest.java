@@ -1,0 +1,103 @@
+package rondel.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.scene.AccessibleAttribute;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** What a screen reader and a keyboard find on each stage. */
+class AccessibilityTest extends BenchFixture {
+
+    /** No stage has more stops of the Tab key. */
+    private static final int MOST_STOPS = 30;
+
+    private static final int FAR_TOO_MANY = 150;
+
+    private void each(List<String> demos, Looking look) throws Exception {
+        for (String demo : demos) {
+            openDemo(demo);
+            for (StageEntry entry : StageEntry.ALL) {
+                run(entry.stage().command());
+                calm();
+                onFx(() -> bench.select(List.of(bench.sheet().elements().getLast().id())));
+                calm();
+                look.at(demo + " " + entry.stage().id());
+            }
+        }
+    }
+
+    @FunctionalInterface
+    private interface Looking {
+        void at(String where) throws Exception;
+    }
+
+    private List<Node> stops() {
+        return lookup(n -> n.isFocusTraversable() && isSeen(n)).queryAll().stream().toList();
+    }
+
+    private static boolean isSeen(Node node) {
+        for (Node n = node; n != null; n = n.getParent()) {
+            if (!n.isVisible() || n.isDisabled() || n.getScene() == null) {
+                return false;
+            }
+        }
+        return node.getBoundsInLocal().getWidth() > 0;
+    }
+
+    private static String named(Node node) {
+        if (node.getAccessibleText() != null && !node.getAccessibleText().isBlank()) {
+            return node.getAccessibleText();
+        }
+        if (node.queryAccessibleAttribute(AccessibleAttribute.LABELED_BY) instanceof Labeled label) {
+            return label.getText();
+        }
+        return node instanceof Labeled l && l.getText() != null ? l.getText() : "";
+    }
+
+    @Test
+    void whateverTheKeyboardStopsAtHasANameAndARole() throws Exception {
+        Set<String> nameless = new TreeSet<>();
+        each(List.of("tide-page", "tide-card", "sticker-run", "name-plate", "whale-patch", "sticker-sheet"), where -> onFx(() -> {
+            for (Node n : stops()) {
+                String what = n.getClass().getSimpleName() + " #" + n.getId() + " " + n.getStyleClass();
+                if (named(n).isBlank()) {
+                    nameless.add("no name: " + what);
+                }
+                if (n.getAccessibleRole() == AccessibleRole.NODE || n.getAccessibleRole() == AccessibleRole.PARENT) {
+                    nameless.add("no role: " + what);
+                }
+            }
+        }));
+        assertThat(nameless).isEmpty();
+    }
+
+    @Test
+    void aStageHasAtMostThirtyStops() throws Exception {
+        List<String> tooMany = new ArrayList<>();
+        each(List.of("tide-page", "sticker-run", "name-plate", "whale-patch", "sticker-sheet"), where -> {
+            onFx(() -> window.getScene().getRoot().requestFocus());
+            Set<Node> visited = new LinkedHashSet<>();
+            for (int i = 0; i < FAR_TOO_MANY; i++) {
+                push(KeyCode.TAB);
+                Node now = window.getScene().getFocusOwner();
+                if (!visited.add(now)) {
+                    break;
+                }
+            }
+            if (visited.size() > MOST_STOPS) {
+                tooMany.add(where + " has " + visited.size() + ": "
+                        + visited.stream().map(n -> n.getClass().getSimpleName() + "#" + n.getId()).toList());
+            }
+        });
+        assertThat(tooMany).isEmpty();
+    }
+}
