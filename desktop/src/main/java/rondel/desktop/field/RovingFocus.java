@@ -18,6 +18,7 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.TitledPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /** Makes a group one stop of the Tab key, inside of which arrow keys, Home and End go from one to the next; the stop is where one was last.
@@ -161,6 +162,10 @@ public final class RovingFocus {
                     case END -> typing || steps ? Optional.empty() : linear(members, members.size() - 1);
                     default -> Optional.empty();
                 };
+        boolean along = e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT;
+        if (to.isEmpty() && along && !typing) {
+            e.consume(); // at an end nothing begins to be typed either
+        }
         to.ifPresent(n -> {
             n.requestFocus();
             if (n instanceof TextField field) {

@@ -1,12 +1,12 @@
 package rondel.desktop.handoff;
 
+import rondel.desktop.field.PressKey;
 import javafx.scene.AccessibleRole;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.handoff.making.HandOffModel;
@@ -58,7 +58,7 @@ final class FileCard extends VBox {
             model.look(file.name());
         });
         setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+            if (PressKey.is(e)) {
                 model.look(file.name());
                 e.consume();
             }

@@ -1,5 +1,6 @@
 package rondel.desktop.handoff;
 
+import rondel.desktop.field.PressKey;
 import rondel.desktop.field.RovingFocus;
 import javafx.scene.AccessibleRole;
 import rondel.desktop.field.RovingPane;
@@ -93,7 +94,7 @@ public final class SetsView extends VBox {
                 model.choose(set.name());
             });
             setOnKeyPressed(e -> {
-                if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                if (PressKey.is(e)) {
                     model.choose(set.name());
                     e.consume();
                 } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {

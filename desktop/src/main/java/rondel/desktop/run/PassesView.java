@@ -1,5 +1,6 @@
 package rondel.desktop.run;
 
+import rondel.desktop.field.PressKey;
 import rondel.desktop.field.RovingFocus;
 import javafx.scene.AccessibleRole;
 import rondel.desktop.field.RovingPane;
@@ -161,7 +162,7 @@ public final class PassesView extends VBox {
                 model.choose(pass.key());
             });
             setOnKeyPressed(e -> {
-                if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                if (PressKey.is(e)) {
                     model.choose(pass.key());
                     e.consume();
                 } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {

@@ -7,6 +7,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import javafx.event.EventType;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
@@ -220,5 +221,46 @@ abstract class BenchFixture extends SwiftRobot {
 
     protected Box boxOf(ElementId id) {
         return Extent.onSheet(bench.job().located(id)).orElseThrow();
+    }
+
+    protected Node focused() {
+        return window.getScene().getFocusOwner();
+    }
+
+    /** Presses Tab until the keyboard is in the group of something, then arrow keys until it is there; a person would hear its name. */
+    protected void keyboardTo(String id) {
+        for (int i = 0; i < 60; i++) {
+            if (isInGroupOf(id) && (arrowsTo(id, KeyCode.RIGHT) || arrowsTo(id, KeyCode.LEFT))) {
+                return;
+            }
+            push(KeyCode.TAB);
+            settle();
+        }
+        throw new AssertionError("the keyboard never comes to " + id + "; it is at " + focused());
+    }
+
+    private boolean arrowsTo(String id, KeyCode arrow) {
+        for (int k = 0; k < 24; k++) {
+            Node before = focused();
+            if (before != null && id.equals(before.getId())) {
+                return true;
+            }
+            push(arrow);
+            settle();
+            if (focused() == before) {
+                break;
+            }
+        }
+        return false;
+    }
+
+    private boolean isInGroupOf(String id) {
+        Node now = focused();
+        Node wanted = window.lookup("#" + id);
+        return now != null
+                && wanted != null
+                && (now == wanted
+                        || now.getProperties().get("rondel.roving") != null
+                                && now.getProperties().get("rondel.roving") == wanted.getProperties().get("rondel.roving"));
     }
 }

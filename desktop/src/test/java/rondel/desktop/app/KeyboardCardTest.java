@@ -25,25 +25,8 @@ class KeyboardCardTest extends BenchFixture {
     @TempDir
     private Path folder;
 
-    private Node focused() {
-        return window.getScene().getFocusOwner();
-    }
-
-    /** Presses Tab until something has the focus; a person would hear its name. */
-    private void tabTo(String id) {
-        for (int i = 0; i < 200; i++) {
-            Node now = focused();
-            if (now != null && id.equals(now.getId())) {
-                return;
-            }
-            push(KeyCode.TAB);
-            settle();
-        }
-        throw new AssertionError("Tab never comes to " + id + "; it is at " + focused());
-    }
-
     private void fill(String id, String text) throws Exception {
-        tabTo(id);
+        keyboardTo(id);
         push(KeyCode.SHORTCUT, KeyCode.A).write(text).push(KeyCode.ENTER);
         calm();
     }
@@ -66,7 +49,7 @@ class KeyboardCardTest extends BenchFixture {
         assertThat(bench.sheet().width()).isEqualTo(127);
 
         fill("find", "whale");
-        tabTo("shelf-whale");
+        keyboardTo("shelf-whale");
         push(KeyCode.ENTER);
         calm();
         ElementId whale = only().id();
@@ -79,7 +62,7 @@ class KeyboardCardTest extends BenchFixture {
         push(KeyCode.SHORTCUT, KeyCode.T);
         calm();
         ElementId text = only().id();
-        tabTo("text-content");
+        keyboardTo("text-content");
         push(KeyCode.SHORTCUT, KeyCode.A).write("High tide").push(KeyCode.SHORTCUT, KeyCode.ENTER);
         calm();
         assertThat(((TextElement) only()).content()).isEqualTo("High tide");
@@ -90,7 +73,7 @@ class KeyboardCardTest extends BenchFixture {
         assertThat(wording.y()).isCloseTo(25.4, within(1e-9));
         assertThat(wording.x()).isCloseTo(31.75, within(1e-9));
 
-        tabTo("sheet");
+        keyboardTo("sheet");
         push(KeyCode.SHORTCUT, KeyCode.A);
         push(KeyCode.SHORTCUT, KeyCode.G);
         calm();

@@ -1,5 +1,6 @@
 package rondel.desktop.compose.measure;
 
+import rondel.desktop.field.PressKey;
 import rondel.desktop.field.RovingFocus;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -61,7 +62,7 @@ final class SwatchStrip extends FlowPane {
         button.setTooltip(new Tooltip(Words.of("swatch.accessible", name)));
         button.setOnMouseClicked(e -> paint(colour, e.isShiftDown()));
         button.setOnKeyPressed(e -> {
-            if (e.getCode() == javafx.scene.input.KeyCode.ENTER || e.getCode() == javafx.scene.input.KeyCode.SPACE) {
+            if (PressKey.is(e)) {
                 paint(colour, e.isShiftDown());
                 e.consume();
             }

@@ -1,5 +1,6 @@
 package rondel.desktop.compose.shelf;
 
+import rondel.desktop.field.PressKey;
 import javafx.scene.input.KeyEvent;
 import rondel.desktop.field.RovingFocus;
 import rondel.desktop.help.Guide;
@@ -233,7 +234,7 @@ public final class ShelfView extends VBox {
             e.consume();
         });
         card.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER) {
+            if (PressKey.is(e)) {
                 card.thing().ifPresent(taking::placed);
                 e.consume();
             }

@@ -1,5 +1,6 @@
 package rondel.desktop.run.sewing;
 
+import rondel.desktop.field.PressKey;
 import javafx.scene.AccessibleRole;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -122,7 +123,7 @@ abstract sealed class ThreadRow extends HBox {
                 }
             });
             addEventHandler(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
-                if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                if (PressKey.is(e)) {
                     chosen.accept(e.isShiftDown());
                     e.consume();
                 }
