@@ -11,6 +11,7 @@ import picocli.CommandLine.Mixin;
 import rondel.cli.Overwriting;
 import rondel.desktop.app.DesktopApp;
 import rondel.desktop.app.HeadlessBench;
+import rondel.desktop.look.Theme;
 import rondel.desktop.files.DemoJobs;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.files.Replacing;
@@ -53,7 +54,7 @@ final class DemoCommand implements Callable<Integer> {
             format.write(page, PixelSize.atPpi(page, PPI), pictures, FOLDER.resolve(name), over(name));
         }
         Display.useHeadlessToolkit();
-        HeadlessBench.shots(FOLDER, file -> overwriting.check(file, List.of()));
+        HeadlessBench.shots(FOLDER, Theme.LIGHT, file -> overwriting.check(file, List.of()));
         out.println(Words.of("shots.noDisplay", FOLDER));
         return 0;
     }

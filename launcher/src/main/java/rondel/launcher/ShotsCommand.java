@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import rondel.cli.Overwriting;
 import rondel.desktop.app.HeadlessBench;
+import rondel.desktop.look.Theme;
 
 /** Pictures of the main views. */
 @Command(name = "shots", mixinStandardHelpOptions = true)
@@ -19,6 +21,9 @@ final class ShotsCommand implements Callable<Integer> {
 
     @Parameters(paramLabel = "DIR")
     private Path folder;
+
+    @Option(names = "--theme", paramLabel = "THEME", defaultValue = "light")
+    private String theme;
 
     @Mixin
     private Overwriting overwriting;
@@ -31,7 +36,7 @@ final class ShotsCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         Files.createDirectories(folder);
         Display.useHeadlessToolkit();
-        HeadlessBench.shots(folder, file -> overwriting.check(file, List.of())).forEach(out::println);
+        HeadlessBench.shots(folder, Theme.named(theme), file -> overwriting.check(file, List.of())).forEach(out::println);
         return 0;
     }
 }

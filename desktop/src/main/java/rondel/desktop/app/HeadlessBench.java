@@ -51,8 +51,9 @@ public final class HeadlessBench {
 
     /** Writes a picture of each main view, on the demo jobs, into a folder.
      *
+     * @param theme that the window is in
      * @param over what is said of each file's place before it is made */
-    public static List<Path> shots(Path folder, Function<Path, Replacing> over)
+    public static List<Path> shots(Path folder, Theme theme, Function<Path, Replacing> over)
             throws InterruptedException, IOException {
         CountDownLatch started = new CountDownLatch(1);
         Platform.setImplicitExit(false);
@@ -66,7 +67,7 @@ public final class HeadlessBench {
                 for (StageShot shot : entry.shots()) {
                     Path file = folder.resolve(shot.name() + ".png");
                     Replacing place = over.apply(file);
-                    BufferedImage picture = taken(entry, shot, shelves.resolve("shelf"));
+                    BufferedImage picture = taken(entry, shot, theme, shelves.resolve("shelf"));
                     AtomicFile.write(file, place, out -> write(picture, out));
                     files.add(file);
                 }
@@ -75,13 +76,13 @@ public final class HeadlessBench {
             WholeFolder.delete(shelves);
         }
         Path glyphs = folder.resolve("glyphs.png");
-        BufferedImage picture = glyphs();
+        BufferedImage picture = glyphs(theme);
         AtomicFile.write(glyphs, over.apply(glyphs), out -> write(picture, out));
         files.add(glyphs);
         return files;
     }
 
-    private static BufferedImage taken(StageEntry entry, StageShot shot, Path shelf) throws InterruptedException {
+    private static BufferedImage taken(StageEntry entry, StageShot shot, Theme theme, Path shelf) throws InterruptedException {
         AtomicReference<BufferedImage> taken = new AtomicReference<>();
         CountDownLatch done = new CountDownLatch(1);
         Job job = DemoJobs.all().get(shot.demo()).read();
@@ -101,6 +102,7 @@ public final class HeadlessBench {
             stage.setScene(new Scene(window, WIDTH, HEIGHT));
             stage.show();
             select(bench, shot.selected());
+            desk.preferred().change(p -> p.withTheme(theme.preference()));
             window.commands().get(entry.stage().command()).run();
             shot.then().accept(window);
             whenCalm(window, () -> {
@@ -118,7 +120,7 @@ public final class HeadlessBench {
     }
 
     /** The glyph view of a font with many. */
-    private static BufferedImage glyphs() throws InterruptedException {
+    private static BufferedImage glyphs(Theme theme) throws InterruptedException {
         FontFace garamond = new ShippedFonts()
                 .get()
                 .nearest(List.of("EB Garamond"), new FontChoice("EB Garamond", 400, true))
@@ -130,7 +132,7 @@ public final class HeadlessBench {
         Platform.runLater(() -> {
             Stage stage = new Stage();
             GlyphView view = new GlyphView(sheet, pick -> {});
-            Theme.LIGHT.wear(view);
+            theme.wear(view);
             stage.setScene(new Scene(view, WIDTH, HEIGHT));
             stage.show();
             PauseTransition laidOut = new PauseTransition(Duration.millis(400));

@@ -1,5 +1,6 @@
 package rondel.desktop.field;
 
+import java.util.Arrays;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
@@ -7,9 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.look.ChoiceNames;
 import rondel.words.Words;
@@ -18,8 +17,8 @@ import rondel.words.Words;
 @SuppressWarnings("this-escape") // its own children only
 public abstract class LabelledFields extends VBox {
 
-    /** The room that a field keeps where its label is long, in px. */
-    private static final double LEAST_FIELD = 100;
+    /** A choice with words of more letters than this has no room beside its label. */
+    private static final int LONG = 13;
 
     private final GridPane grid = new GridPane(8, 6);
     private boolean showing;
@@ -27,11 +26,7 @@ public abstract class LabelledFields extends VBox {
 
     protected LabelledFields() {
         super(8);
-        ColumnConstraints fields = new ColumnConstraints();
-        fields.setHgrow(Priority.ALWAYS);
-        fields.setFillWidth(true);
-        fields.setMinWidth(LEAST_FIELD);
-        grid.getColumnConstraints().setAll(new ColumnConstraints(), fields);
+        LabelColumns.of(grid);
         getChildren().add(grid);
     }
 
@@ -52,6 +47,16 @@ public abstract class LabelledFields extends VBox {
         label.visibleProperty().bind(field.visibleProperty());
         label.managedProperty().bind(field.visibleProperty());
         field.managedProperty().bind(field.visibleProperty());
+    }
+
+    /** A field whose words may be long, below its label. */
+    protected final void longRow(String key, Node field) {
+        Label label = new Label(Words.of(key));
+        label.setLabelFor(field);
+        field.setAccessibleText(Words.of(key));
+        VBox both = new VBox(2, label, field);
+        both.visibleProperty().bind(field.visibleProperty());
+        wide(both);
     }
 
     protected final void wide(Node field) {
@@ -82,7 +87,12 @@ public abstract class LabelledFields extends VBox {
                 chosen.accept(box.getValue());
             }
         });
-        row(key, box);
+        boolean isLong = Arrays.stream(values).map(word).anyMatch(w -> w.length() > LONG);
+        if (isLong) {
+            longRow(key, box);
+        } else {
+            row(key, box);
+        }
         return box;
     }
 

@@ -45,7 +45,7 @@ public final class PlanView extends VBox {
         setId("gang-right");
         getStyleClass().addAll("side", "measure");
         HBox title = HelpButton.titled("gang.plan", GuidePage.GANG);
-        GridPane told = new GridPane(10, 4);
+        GridPane told = new GridPane(6, 4);
         told.getStyleClass().add("gang-told");
         told.addRow(0, quiet("gang.sheets"), sheets, quiet("gang.copies"), copies);
         told.addRow(1, quiet("gang.used"), used, quiet("gang.cost"), cost);

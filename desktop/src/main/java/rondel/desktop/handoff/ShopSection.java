@@ -39,7 +39,7 @@ final class ShopSection extends LabelledFields {
             token.setVisible(own.getValue());
             shop.address(own.getValue() ? address.getText() : "");
         });
-        row("handoff.shop", own);
+        longRow("handoff.shop", own);
         address.setId("shop-address");
         address.setPromptText("http://localhost:8080");
         address.setText(shop.address());

@@ -2,15 +2,15 @@ package rondel.desktop.lines;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressIndicator;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import rondel.desktop.field.RovingPane;
+import rondel.desktop.field.LabelColumns;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Unneeded;
 import rondel.desktop.lines.making.Preview;
@@ -35,6 +35,7 @@ abstract class ToolSection extends VBox {
         super(6);
         this.desk = desk;
         this.preview = preview;
+        LabelColumns.of(grid);
         see.setId(name + "-preview");
         see.setOnAction(e -> {
             if (see.isSelected()) {
@@ -52,8 +53,8 @@ abstract class ToolSection extends VBox {
         working.setAccessibleText(Words.of("lines.working"));
         working.visibleProperty().bind(preview.working().and(see.selectedProperty()));
         go.setMinWidth(USE_PREF_SIZE);
-        HBox foot = new HBox(10, go, see, working);
-        foot.setAlignment(Pos.CENTER_LEFT);
+        see.setMinWidth(USE_PREF_SIZE);
+        RovingPane foot = new RovingPane(10, 6, go, see, working);
         foot.getStyleClass().add("tool-foot");
         getChildren().addAll(grid, foot);
         sceneProperty().addListener((o, before, now) -> putAway());

@@ -89,6 +89,15 @@ class WordsFitTest extends BenchFixture {
                     if (isCut) {
                         cut.add("cut: " + whole);
                     }
+                    if (l.isWrapText()) {
+                        for (String word : whole.split("\\s+")) {
+                            Text alone = new Text(word);
+                            alone.setFont(l.getFont());
+                            if (alone.getLayoutBounds().getWidth() > l.getWidth() + 1) {
+                                cut.add("broken: " + word);
+                            }
+                        }
+                    }
                     Bounds b = l.localToScene(l.getBoundsInLocal());
                     Bounds side = within(l);
                     if (b.getMaxX() > side.getMaxX() + 1) {

@@ -45,6 +45,7 @@ final class ShelfCard extends VBox {
         frame.setMinSize(PICTURE, PICTURE);
         frame.setPrefSize(PICTURE, PICTURE);
         frame.setMaxSize(PICTURE, PICTURE);
+        frame.getStyleClass().add("shelf-picture");
         name.getStyleClass().add("card-name");
         size.getStyleClass().add("quiet");
         Tooltip.install(this, tooltip);
