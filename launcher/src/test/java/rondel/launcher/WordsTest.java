@@ -17,9 +17,18 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import rondel.desktop.files.DemoJobs;
+import rondel.gang.stock.ShippedStocks;
+import rondel.handoff.sets.ShippedSets;
+import rondel.job.HandOffSet;
+import rondel.job.Material;
+import rondel.job.Stock;
+import rondel.run.passes.ShippedMaterials;
+import rondel.run.stitch.SewingThread;
+import rondel.run.stitch.ShippedThreads;
 import rondel.words.Words;
 
 /** Every word that the sources ask for is in each of the bundles, none is there for nothing, and none is in the sources. */
@@ -69,9 +78,11 @@ class WordsTest {
         starts.add("");
         List<String> ends = Stream.concat(Stream.of(""), named.stream().filter(s -> s.matches("\\.[A-Za-z0-9.-]+")))
                 .toList();
+        Set<String> shipped = shipped();
         Set<String> unused = new TreeSet<>();
         for (String key : bundle("words.properties").stringPropertyNames()) {
             boolean used = key.startsWith("usage.")
+                    || key.startsWith("shipped.") && shipped.contains(key)
                     || starts.stream()
                             .filter(key::startsWith)
                             .map(s -> key.substring(s.length()))
@@ -198,6 +209,23 @@ class WordsTest {
             }
         }
         return sources;
+    }
+
+    /** Keys of the names of what ships: each has one in every language. */
+    private static Set<String> shipped() {
+        return Stream.of(
+                        ShippedThreads.ALL.stream().map(SewingThread::name),
+                        ShippedMaterials.ALL.stream().map(Material::name),
+                        ShippedSets.ALL.stream().map(HandOffSet::name),
+                        ShippedStocks.ALL.stream().map(Stock::name).filter(n -> n.matches(".*[a-z]{3}.*") && !n.equals("Letter")))
+                .flatMap(s -> s)
+                .map(n -> "shipped." + n.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"))
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    @Test
+    void whatShipsHasANameInEveryLanguage() throws IOException {
+        assertThat(bundle("words.properties").stringPropertyNames()).containsAll(shipped());
     }
 
     private static boolean isNamed(String word, Set<String> named) {

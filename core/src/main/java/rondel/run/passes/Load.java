@@ -1,5 +1,6 @@
 package rondel.run.passes;
 
+import rondel.words.ShippedNames;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import rondel.geometry.Point;
@@ -33,20 +34,20 @@ public record Load(
     /** In a sentence or two. */
     public String sentence() {
         if (printing) {
-            return Words.of(mirrored ? "load.printMirrored" : "load.print", material.name());
+            return Words.of(mirrored ? "load.printMirrored" : "load.print", ShippedNames.shown(material.name()));
         }
         if (sewing.isPresent()) {
             return sewing.get()
                     .hoop()
-                    .map(h -> Words.of("load.hoop", material.name(), h.name()))
-                    .orElseGet(() -> Words.of("load.anyHoop", material.name()));
+                    .map(h -> Words.of("load.hoop", ShippedNames.shown(material.name()), h.name()))
+                    .orElseGet(() -> Words.of("load.anyHoop", ShippedNames.shown(material.name())));
         }
         if (kept) {
             return Words.of("load.kept");
         }
         String what = Words.of(
                 printed ? "load.printed" : material.form() == Material.Form.ROLL ? "load.roll" : "load.sheet",
-                material.name());
+                ShippedNames.shown(material.name()));
         return what + " " + Words.of(mirrored ? "load.backUp" : "load.faceUp");
     }
 }

@@ -1,5 +1,6 @@
 package rondel.run.passes;
 
+import rondel.words.ShippedNames;
 import java.util.List;
 import java.util.Optional;
 import rondel.geometry.Box;
@@ -62,7 +63,7 @@ public record Pass(
         if (!settings.name().isBlank()) {
             return settings.name();
         }
-        String usual = Words.of("pass." + key.role(), material.name());
+        String usual = Words.of("pass." + key.role(), ShippedNames.shown(material.name()));
         return key.number() == 0 ? usual : Words.of("pass.part", usual, String.valueOf(key.number() + 1));
     }
 

@@ -278,6 +278,7 @@ public final class BenchWindow extends StackPane {
         getChildren().addAll(all, carrying.layer(), ask, keys, preferences);
         getChildren().addAll(help.cards());
         WindowWays ways = new WindowWays(List.of(top, hand, left, middle, right, stack));
+        status.onNotice(commands.get("notices")::run);
         commands.meaning("nextPart", () -> ways.go(getScene().getFocusOwner(), true));
         commands.meaning("previousPart", () -> ways.go(getScene().getFocusOwner(), false));
         getStyleClass().add("bench");

@@ -1,7 +1,6 @@
 package rondel.desktop.app;
 
 import java.nio.file.Path;
-import java.util.EnumSet;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
@@ -13,7 +12,6 @@ import rondel.desktop.desk.Preferred;
 import rondel.desktop.desk.Workers;
 import rondel.desktop.files.JobWindows;
 import rondel.desktop.model.Bench;
-import rondel.desktop.model.Change;
 import rondel.desktop.start.StartCard;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.fonts.FontsAtHand;
@@ -71,17 +69,7 @@ final class JobWindow {
             e.consume();
             window.actions().closeWindow();
         });
-        bench.on(EnumSet.of(Change.JOB, Change.FILE, Change.WORK), this::entitle);
-        entitle();
-    }
-
-    /** The file's name, with a mark while there is anything unsaved. */
-    private void entitle() {
-        Bench bench = desk.bench();
-        String name = bench.file()
-                .map(f -> f.getFileName().toString())
-                .orElse(bench.job().title());
-        stage.setTitle(Words.of(bench.unsaved() ? "window.unsaved" : "window.title", name));
+        new WindowTitle(stage, bench, window.actions().progress(), window.run());
     }
 
     void show(JobWindows windows) {

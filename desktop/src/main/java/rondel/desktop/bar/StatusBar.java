@@ -3,6 +3,7 @@ package rondel.desktop.bar;
 import java.util.EnumSet;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -30,6 +31,7 @@ public final class StatusBar extends HBox {
     private final Label facts = new Label();
     private final Label notice = new Label();
     private final Label zoom = new Label();
+    private Runnable again = () -> {};
     private LengthUnit shown;
     private final PauseTransition fade = new PauseTransition(LONG_ENOUGH);
 
@@ -41,6 +43,7 @@ public final class StatusBar extends HBox {
         facts.setId("facts");
         notice.setId("notice");
         notice.getStyleClass().add("notice");
+        notice.setOnMouseClicked(e -> again.run());
         zoom.setId("zoom");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
@@ -53,8 +56,14 @@ public final class StatusBar extends HBox {
         refresh();
     }
 
+    /** Says what shows again what was said; a press on the sentence does it. */
+    public void onNotice(Runnable shows) {
+        again = shows;
+    }
+
     private void show(String sentence, boolean refused) {
         notice.setText(sentence);
+        notice.notifyAccessibleAttributeChanged(AccessibleAttribute.TEXT);
         notice.getStyleClass().remove("refused");
         if (refused) {
             notice.getStyleClass().add("refused");

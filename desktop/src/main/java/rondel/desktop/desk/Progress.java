@@ -3,6 +3,7 @@ package rondel.desktop.desk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import javafx.scene.layout.HBox;
@@ -18,6 +19,7 @@ public final class Progress extends HBox {
     private final Workers workers;
     private final Notices notices;
     private final List<TaskStrip> running = new ArrayList<>();
+    private final List<Runnable> listeners = new ArrayList<>();
 
     public Progress(Workers workers, Notices notices) {
         super(16);
@@ -77,7 +79,9 @@ public final class Progress extends HBox {
     }
 
     private TaskStrip strip(String what) {
-        return new TaskStrip(what, this::show);
+        TaskStrip strip = new TaskStrip(what, this::show);
+        strip.advance().addListener((o, before, now) -> tell());
+        return strip;
     }
 
     private <T> void run(TaskStrip strip, Callable<T> work, Consumer<T> done, Runnable ended, Runs runs) {
@@ -114,6 +118,24 @@ public final class Progress extends HBox {
                         .limit(MOST_SHOWN)
                         .toList());
         setVisible(!getChildren().isEmpty());
+        tell();
+    }
+
+    /** How far the first that is shown has come, from 0 to 1, or below 0 where it can't be told; nothing while nothing is shown. */
+    public OptionalDouble advance() {
+        return getChildren().stream()
+                .map(TaskStrip.class::cast)
+                .mapToDouble(s -> s.advance().get())
+                .findFirst();
+    }
+
+    /** Hears whenever that may be otherwise. */
+    public void onAdvance(Runnable listener) {
+        listeners.add(listener);
+    }
+
+    private void tell() {
+        listeners.forEach(Runnable::run);
     }
 
     public boolean isIdle() {

@@ -5,6 +5,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -60,6 +61,11 @@ final class TaskStrip extends HBox {
 
     void end() {
         wait.stop();
+    }
+
+    /** From 0 to 1; below 0 where it can't be told. */
+    ReadOnlyDoubleProperty advance() {
+        return bar.progressProperty();
     }
 
     boolean isPatienceOver() {

@@ -1,5 +1,6 @@
 package rondel.desktop.gang;
 
+import rondel.words.ShippedNames;
 import rondel.desktop.field.RovingPane;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,7 +47,7 @@ final class StockSection extends LabelledFields {
         this.stocks = stocks;
         stock.setId("gang-stock");
         stock.setMaxWidth(Double.MAX_VALUE);
-        stock.setConverter(new ChoiceNames<>(Stock::name));
+        stock.setConverter(new ChoiceNames<>(s -> ShippedNames.shown(s.name())));
         stock.setOnShowing(e -> stocks.read(all -> follow()));
         stock.setOnAction(e -> {
             if (!following && stock.getValue() != null) {
@@ -102,7 +103,7 @@ final class StockSection extends LabelledFields {
         there = figure("gang-there", "gang.there", Figure.number("", 1, 10, 0, 100_000), v -> counts(v));
         then.setId("gang-then");
         then.setMaxWidth(Double.MAX_VALUE);
-        then.setConverter(new ChoiceNames<>(s -> s.map(Stock::name).orElse(Words.of("gang.thenNothing"))));
+        then.setConverter(new ChoiceNames<>(s -> s.map(Stock::name).map(ShippedNames::shown).orElse(Words.of("gang.thenNothing"))));
         then.setOnAction(e -> {
             if (!following && then.getValue() != null) {
                 model.change(p -> {

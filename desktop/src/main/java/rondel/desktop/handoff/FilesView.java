@@ -1,5 +1,6 @@
 package rondel.desktop.handoff;
 
+import rondel.words.ShippedNames;
 import rondel.desktop.field.RovingPane;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.help.GuidePage;
@@ -85,11 +86,11 @@ public final class FilesView extends VBox {
     private void follow() {
         Optional<HandOffModel.Planned> planned = model.planned();
         List<PlannedFile> now = planned.map(HandOffModel.Planned::files).orElse(List.of());
-        title.setText(model.set().name());
+        title.setText(ShippedNames.shown(model.set().name()));
         String why = planned.map(p -> !p.refused().isEmpty()
                         ? p.refused()
                         : p.files().isEmpty()
-                                ? Words.of("handoff.nothingIn", p.set().name())
+                                ? Words.of("handoff.nothingIn", ShippedNames.shown(p.set().name()))
                                 : "")
                 .orElse(Words.of("handoff.working"));
         empty.setText(why);

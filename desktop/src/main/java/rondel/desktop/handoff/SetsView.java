@@ -1,5 +1,6 @@
 package rondel.desktop.handoff;
 
+import rondel.words.ShippedNames;
 import rondel.desktop.field.PressKey;
 import rondel.desktop.field.RovingFocus;
 import javafx.scene.AccessibleRole;
@@ -79,8 +80,8 @@ public final class SetsView extends VBox {
             getStyleClass().add("pass-card");
             setFocusTraversable(true);
             setAccessibleRole(AccessibleRole.LIST_ITEM);
-            setAccessibleText(set.name());
-            Label name = new NameLabel(set.name());
+            setAccessibleText(ShippedNames.shown(set.name()));
+            Label name = new NameLabel(ShippedNames.shown(set.name()));
             name.getStyleClass().add("pass-name");
             name.setWrapText(true);
             Label what = new Label(Words.of("handoff.outputs", set.outputs().size())

@@ -1,5 +1,6 @@
 package rondel.desktop.run;
 
+import rondel.words.ShippedNames;
 import rondel.desktop.field.RovingPane;
 import java.util.List;
 import java.util.function.BiFunction;
@@ -38,7 +39,7 @@ final class MaterialSection extends LabelledFields {
         this.actions = actions;
         material.setId("run-material");
         material.setMaxWidth(Double.MAX_VALUE);
-        material.setConverter(new ChoiceNames<>(Material::name));
+        material.setConverter(new ChoiceNames<>(m -> ShippedNames.shown(m.name())));
         material.setOnShowing(e -> actions.materials().read(this::follow));
         material.setOnAction(e -> {
             if (!following && material.getValue() != null) {

@@ -1,5 +1,6 @@
 package rondel.desktop.run;
 
+import rondel.words.ShippedNames;
 import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.List;
@@ -68,7 +69,7 @@ public final class RunDialogs {
         ChoiceBox<Material> choice = new ChoiceBox<>();
         choice.setId("run-which-material");
         choice.getItems().setAll(materials);
-        choice.setConverter(new ChoiceNames<>(Material::name));
+        choice.setConverter(new ChoiceNames<>(m -> ShippedNames.shown(m.name())));
         choice.getSelectionModel().selectFirst();
         return new FormDialog(GuidePage.RUN).row("run.material", choice).ask(owner, title, Words.of("run.make"), choice::getValue);
     }
@@ -84,7 +85,7 @@ public final class RunDialogs {
             ChoiceBox<Optional<Material>> choice = new ChoiceBox<>();
             choice.setId("run-rule-" + choices.size());
             choice.getItems().setAll(all);
-            choice.setConverter(new ChoiceNames<>(m -> m.map(Material::name).orElse(Words.of("run.asSheet"))));
+            choice.setConverter(new ChoiceNames<>(m -> m.map(Material::name).map(ShippedNames::shown).orElse(Words.of("run.asSheet"))));
             Optional<String> ruled = now.stream()
                     .filter(r -> isAbout(r, row))
                     .map(MaterialRule::material)

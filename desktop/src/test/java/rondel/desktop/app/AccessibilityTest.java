@@ -100,4 +100,39 @@ class AccessibilityTest extends BenchFixture {
         });
         assertThat(tooMany).isEmpty();
     }
+
+    @Test
+    void whatIsSaidIsThereForReaders() throws Exception {
+        onFx(() -> desk.notices().refuse("The tide is out."));
+        Node notice = lookup("#notice").query();
+        onFx(() -> {
+            assertThat(notice.queryAccessibleAttribute(AccessibleAttribute.TEXT)).isEqualTo("The tide is out.");
+            assertThat(notice.getAccessibleRole()).isEqualTo(AccessibleRole.TEXT);
+        });
+        clickOn("#notice");
+        calm();
+        assertThat(lookup("#notices-card").query().isVisible()).isTrue();
+    }
+
+    @Test
+    void arrowKeysGoInsideOfAGroupAndTypingKeepsThem() throws Exception {
+        openDemo("tide-card");
+        onFx(() -> bench.select(List.of(bench.sheet().elements().getLast().id())));
+        calm();
+        keyboardTo("width");
+        push(KeyCode.RIGHT);
+        assertThat(focused().getId()).isEqualTo("height");
+        write("2");
+        push(KeyCode.LEFT);
+        assertThat(focused().getId()).isEqualTo("height");
+        push(KeyCode.ESCAPE);
+        keyboardTo("stageCompose");
+        push(KeyCode.RIGHT);
+        assertThat(focused().getId()).isEqualTo("stageLines");
+        push(KeyCode.END);
+        assertThat(focused().getId()).isEqualTo("stageHandOff");
+        push(KeyCode.SPACE);
+        calm();
+        assertThat(window.stages().get().id()).isEqualTo("HandOff");
+    }
 }

@@ -54,8 +54,8 @@ public record Report(Map<String, String> parts) {
                 + System.getProperty("os.arch"));
         figures.put("language", Words.language().toLanguageTag());
         figures.put("processors", Integer.toString(machine.availableProcessors()));
-        figures.put("heap used, MB", Long.toString((machine.totalMemory() - machine.freeMemory()) / MB));
-        figures.put("heap at most, MB", Long.toString(machine.maxMemory() / MB));
+        figures.put("heap-used-mb", Long.toString((machine.totalMemory() - machine.freeMemory()) / MB));
+        figures.put("heap-most-mb", Long.toString(machine.maxMemory() / MB));
         return figures;
     }
 

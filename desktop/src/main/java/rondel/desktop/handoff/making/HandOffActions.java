@@ -1,5 +1,6 @@
 package rondel.desktop.handoff.making;
 
+import rondel.words.ShippedNames;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -75,7 +76,7 @@ public final class HandOffActions {
     private void make(Job job, HandOffSet set, Path target) {
         running = true;
         progress.run(
-                Words.of("handoff.making", set.name()),
+                Words.of("handoff.making", ShippedNames.shown(set.name())),
                 () -> model.run(job, set).make(target, true),
                 this::made,
                 () -> running = false);
@@ -113,7 +114,7 @@ public final class HandOffActions {
             SetPublishing publishing =
                     new SetPublishing(model.run(p.job(), p.set()), p.job().title(), shop.price(), shop.words());
             progress.run(
-                    Words.of("handoff.publishing", p.set().name()),
+                    Words.of("handoff.publishing", ShippedNames.shown(p.set().name())),
                     () -> {
                         ShopChoice.Account account = shop.account();
                         SetPublishing.Published done = publishing.publish(account.shop(), account.token(), true);

@@ -1,5 +1,6 @@
 package rondel.desktop.run.running;
 
+import rondel.words.ShippedNames;
 import java.util.List;
 import java.util.function.Consumer;
 import rondel.desktop.desk.Desk;
@@ -27,7 +28,9 @@ public final class ThreadChoice {
 
     /** What a colour is called: the thread of that colour, else the one that looks most like it. */
     public String name(Rgba colour) {
-        return SewingThread.nearest(known, colour).map(SewingThread::name).orElse(colour.hex());
+        return SewingThread.nearest(known, colour).map(SewingThread::name)
+                .map(ShippedNames::shown)
+                .orElse(colour.hex());
     }
 
     /** Reads the person's list again. */

@@ -1,5 +1,6 @@
 package rondel.desktop.run.sewing;
 
+import rondel.words.ShippedNames;
 import rondel.desktop.field.RovingPane;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -94,7 +95,7 @@ public final class StitchSection extends LabelledFields {
                 l -> sewing.change(s -> s.withLetters(l)));
         thread.setId("sew-thread");
         thread.setMaxWidth(Double.MAX_VALUE);
-        thread.setConverter(new ChoiceNames<>(t -> t.map(SewingThread::name).orElse(Words.of("sew.ownColour"))));
+        thread.setConverter(new ChoiceNames<>(t -> t.map(SewingThread::name).map(ShippedNames::shown).orElse(Words.of("sew.ownColour"))));
         thread.setOnShowing(e -> sewing.threads().read(all -> follow()));
         thread.setOnAction(e -> {
             if (!following && thread.getValue() != null) {
