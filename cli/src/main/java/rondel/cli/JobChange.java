@@ -9,13 +9,16 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 import rondel.formats.files.FileStamp;
 import rondel.formats.files.Replacing;
 import rondel.formats.job.JobFile;
 import rondel.formats.job.JobLock;
 import rondel.formats.picture.PictureLevels;
+import rondel.formats.versions.VersionStore;
 import rondel.job.Job;
 import rondel.job.SheetId;
 import rondel.words.Refusal;
@@ -35,6 +38,9 @@ final class JobChange {
 
     @Mixin
     private Overwriting overwriting;
+
+    @Spec(Spec.Target.MIXEE)
+    private CommandSpec spec;
 
     Job read() {
         return JobFile.read(file);
@@ -58,11 +64,25 @@ final class JobChange {
         try {
             Optional<FileStamp> read = FileStamp.of(file);
             Job changed = change.apply(JobFile.read(file));
+            Optional<String> before = kept();
             JobFile.write(changed, file, new Replacing.OnlyWhatWasRead(read), PictureLevels.usual());
+            kept().or(() -> before).ifPresent(spec.commandLine().getErr()::println);
         } catch (IOException e) {
             throw new Refusal(Words.of("file.notRead", file, e.getMessage()), e);
         } finally {
             lock.ifPresent(JobLock::close);
+        }
+    }
+
+    /** Keeps what is in the file as a version, unless it is kept already.
+     *
+     * @return the sentence on why that could not be; the change itself goes on */
+    private Optional<String> kept() {
+        try {
+            VersionStore.of(file).keep();
+            return Optional.empty();
+        } catch (Refusal why) {
+            return Optional.of(why.getMessage());
         }
     }
 

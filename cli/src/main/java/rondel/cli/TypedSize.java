@@ -9,7 +9,7 @@ import rondel.units.LengthUnit;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
-/** Two lengths as they were typed: {@code 12x12in}, {@code 5 in x 7 in}, or with a comma for a place: {@code 10mm,1in}. A unit of one
+/** Two lengths as they were typed: {@code 12x12in}, {@code 5 in x 7 in}, or with a comma or a semicolon for a place: {@code 10mm,1in}, {@code 10,5mm;1in}. A unit of one
  *  alone holds for both. */
 record TypedSize(TypedLength across, TypedLength down) {
 
@@ -38,7 +38,10 @@ record TypedSize(TypedLength across, TypedLength down) {
     static final class Converter implements ITypeConverter<TypedSize> {
         @Override
         public TypedSize convert(String text) {
-            String[] parts = text.toLowerCase(Locale.ROOT).split("\\s*[x×,;]\\s*");
+            String typed = text.toLowerCase(Locale.ROOT);
+            // A comma parts them only where nothing else does: it may be a decimal one.
+            boolean parted = typed.matches(".*[x×;].*");
+            String[] parts = typed.split(parted ? "\\s*[x×;]\\s*" : "\\s*,\\s*");
             if (parts.length != 2) {
                 throw new TypeConversionException(Words.of("cli.notTwoLengths", text));
             }

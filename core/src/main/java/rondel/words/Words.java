@@ -65,7 +65,8 @@ public final class Words {
         return Stream.concat(
                         Stream.of(Locale.ENGLISH),
                         Arrays.stream(Locale.getISOLanguages())
-                                .filter(l -> Words.class.getResource("/rondel/words/words_" + l + ".properties") != null)
+                                .filter(l ->
+                                        Words.class.getResource("/rondel/words/words_" + l + ".properties") != null)
                                 .map(Locale::of))
                 .toList();
     }

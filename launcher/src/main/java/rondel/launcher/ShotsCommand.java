@@ -36,7 +36,8 @@ final class ShotsCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         Files.createDirectories(folder);
         Display.useHeadlessToolkit();
-        HeadlessBench.shots(folder, Theme.named(theme), file -> overwriting.check(file, List.of())).forEach(out::println);
+        HeadlessBench.shots(folder, Theme.named(theme), file -> overwriting.check(file, List.of()))
+                .forEach(out::println);
         return 0;
     }
 }

@@ -217,7 +217,9 @@ class WordsTest {
                         ShippedThreads.ALL.stream().map(SewingThread::name),
                         ShippedMaterials.ALL.stream().map(Material::name),
                         ShippedSets.ALL.stream().map(HandOffSet::name),
-                        ShippedStocks.ALL.stream().map(Stock::name).filter(n -> n.matches(".*[a-z]{3}.*") && !n.equals("Letter")))
+                        ShippedStocks.ALL.stream()
+                                .map(Stock::name)
+                                .filter(n -> n.matches(".*[a-z]{3}.*") && !n.equals("Letter")))
                 .flatMap(s -> s)
                 .map(n -> "shipped." + n.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"))
                 .collect(Collectors.toCollection(TreeSet::new));

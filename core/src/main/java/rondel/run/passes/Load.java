@@ -1,11 +1,11 @@
 package rondel.run.passes;
 
-import rondel.words.ShippedNames;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import rondel.geometry.Point;
 import rondel.job.Material;
 import rondel.job.SewingSettings;
+import rondel.words.ShippedNames;
 import rondel.words.Words;
 
 /** What is put into the machine for a pass, and how.

@@ -1,6 +1,5 @@
 package rondel.run.passes;
 
-import rondel.words.ShippedNames;
 import java.util.List;
 import java.util.Optional;
 import rondel.geometry.Box;
@@ -11,6 +10,7 @@ import rondel.job.PassKey;
 import rondel.job.PassSettings;
 import rondel.job.Role;
 import rondel.job.ToolSettings;
+import rondel.words.ShippedNames;
 import rondel.words.Words;
 
 /** One load of one material with one tool, and the lines that are made in it.

@@ -1,6 +1,5 @@
 package rondel.desktop.app;
 
-import rondel.desktop.help.GuidePage;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -47,6 +46,7 @@ import rondel.desktop.gang.FoldDialog;
 import rondel.desktop.gang.NamesDialog;
 import rondel.desktop.gang.planning.NamesModel;
 import rondel.desktop.handoff.HandOffDialogs;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.run.RunDialogs;
 import rondel.desktop.sheets.GuideForm;
 import rondel.desktop.sheets.SheetForm;

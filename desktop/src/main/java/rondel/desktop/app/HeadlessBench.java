@@ -82,7 +82,8 @@ public final class HeadlessBench {
         return files;
     }
 
-    private static BufferedImage taken(StageEntry entry, StageShot shot, Theme theme, Path shelf) throws InterruptedException {
+    private static BufferedImage taken(StageEntry entry, StageShot shot, Theme theme, Path shelf)
+            throws InterruptedException {
         AtomicReference<BufferedImage> taken = new AtomicReference<>();
         CountDownLatch done = new CountDownLatch(1);
         Job job = DemoJobs.all().get(shot.demo()).read();

@@ -50,11 +50,7 @@ final class JobWindow {
         SystemFileChoices choices = new SystemFileChoices(() -> stage, preferred);
         dialogs = new Dialogs(() -> stage, notices, choices);
         window = new BenchWindow(
-                desk,
-                choices,
-                dialogs,
-                new ArtworkReader(fonts),
-                () -> StarterShelf.open(OwnFolders.shelf()));
+                desk, choices, dialogs, new ArtworkReader(fonts), () -> StarterShelf.open(OwnFolders.shelf()));
         journal = new JournalRecorder(OwnFolders.journals(), bench, notices);
         this.looks = new LookMemory(window, desk, looks);
         start = new StartCard(desk, window.actions(), recent::all);

@@ -43,7 +43,8 @@ final class OpenWindows {
     }
 
     private void wear() {
-        open.forEach(w -> w.bench().appearance().show(Theme.named(preferred.now().theme())));
+        open.forEach(
+                w -> w.bench().appearance().show(Theme.named(preferred.now().theme())));
     }
 
     JobWindow add(Stage stage) {

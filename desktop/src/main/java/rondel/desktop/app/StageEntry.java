@@ -1,6 +1,5 @@
 package rondel.desktop.app;
 
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -16,6 +15,7 @@ import rondel.desktop.handoff.FilesView;
 import rondel.desktop.handoff.HandOffSide;
 import rondel.desktop.handoff.HandOffStage;
 import rondel.desktop.handoff.SetsView;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.lines.LinesSides;
 import rondel.desktop.lines.LinesStage;
 import rondel.desktop.model.Bench;

@@ -90,7 +90,8 @@ public final class SystemFileChoices implements FileChoices {
         DirectoryChooser chooser = new DirectoryChooser();
         chooser.setTitle(Words.of("files.folder"));
         beginning("exports").ifPresent(chooser::setInitialDirectory);
-        Optional<Path> chosen = Optional.ofNullable(chooser.showDialog(owner.get())).map(File::toPath);
+        Optional<Path> chosen =
+                Optional.ofNullable(chooser.showDialog(owner.get())).map(File::toPath);
         chosen.ifPresent(f -> last.put("exports", f));
         return chosen;
     }

@@ -37,9 +37,8 @@ final class WindowTitle {
                 .map(f -> f.getFileName().toString())
                 .orElse(bench.job().title());
         String title = Words.of(bench.unsaved() ? "window.unsaved" : "window.title", name);
-        OptionalDouble advance = run.machine().isRunning()
-                ? OptionalDouble.of(run.machine().share())
-                : progress.advance();
+        OptionalDouble advance =
+                run.machine().isRunning() ? OptionalDouble.of(run.machine().share()) : progress.advance();
         stage.setTitle(
                 advance.isEmpty()
                         ? title

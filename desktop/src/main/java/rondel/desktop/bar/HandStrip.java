@@ -1,6 +1,5 @@
 package rondel.desktop.bar;
 
-import rondel.desktop.field.RovingFocus;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -16,6 +15,7 @@ import rondel.desktop.command.HandTable;
 import rondel.desktop.command.Menus;
 import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.field.RovingFocus;
 import rondel.words.Words;
 
 /** What can be done with what is held just now, as icon and word; for nothing held, what can be added. */

@@ -1,6 +1,5 @@
 package rondel.desktop.bar;
 
-import rondel.desktop.field.RovingFocus;
 import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -17,6 +16,7 @@ import rondel.compose.sheets.SetUnit;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesStage;
 import rondel.desktop.look.ChoiceNames;

@@ -100,8 +100,14 @@ final class ArrangeCommands {
     }
 
     private void nudge(String id, int across, int down) {
-        all.put(id, this::anySelected, () -> nudge(desk.preferred().now().fineNudge(bench.job().unit()), across, down));
-        all.put(id + "Far", this::anySelected, () -> nudge(desk.preferred().now().farNudge(bench.job().unit()), across, down));
+        all.put(
+                id,
+                this::anySelected,
+                () -> nudge(desk.preferred().now().fineNudge(bench.job().unit()), across, down));
+        all.put(
+                id + "Far",
+                this::anySelected,
+                () -> nudge(desk.preferred().now().farNudge(bench.job().unit()), across, down));
     }
 
     private void nudge(double step, int across, int down) {

@@ -16,7 +16,8 @@ import rondel.words.Words;
 public final class Menus {
 
     private static final List<String> BAR = List.of(
-            "file", "edit", "add", "arrange", "space", "text", "colour", "lines", "gang", "run", "handOff", "view", "help");
+            "file", "edit", "add", "arrange", "space", "text", "colour", "lines", "gang", "run", "handOff", "view",
+            "help");
 
     private final Commands commands;
     private final Consumer<String> refused;

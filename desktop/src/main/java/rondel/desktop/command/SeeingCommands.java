@@ -33,8 +33,10 @@ final class SeeingCommands {
             all.put("paper-" + paper, () -> true, () -> show(sheet.looks().with(paper)));
         }
         for (Ground ground : Ground.values()) {
-            all.put("ground-" + ground, () -> true, () -> preferred.change(
-                    p -> p.withGround(ground.name().toLowerCase(Locale.ROOT))));
+            all.put(
+                    "ground-" + ground,
+                    () -> true,
+                    () -> preferred.change(p -> p.withGround(ground.name().toLowerCase(Locale.ROOT))));
         }
     }
 

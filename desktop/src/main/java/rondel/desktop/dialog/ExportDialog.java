@@ -1,6 +1,5 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +17,7 @@ import javafx.stage.Window;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.help.GuidePage;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.export.ExportRequest;
 import rondel.formats.export.ExportWhat;

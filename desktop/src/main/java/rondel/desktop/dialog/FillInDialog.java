@@ -1,6 +1,5 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,6 +22,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import rondel.compose.template.Blanks;
 import rondel.desktop.compose.template.FillInForm;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.FxColours;
 import rondel.job.ElementId;
 import rondel.job.Rgba;

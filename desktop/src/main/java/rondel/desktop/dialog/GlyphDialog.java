@@ -1,6 +1,5 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
@@ -8,6 +7,7 @@ import javafx.stage.Window;
 import rondel.desktop.compose.glyphs.GlyphPick;
 import rondel.desktop.compose.glyphs.GlyphSheet;
 import rondel.desktop.compose.glyphs.GlyphView;
+import rondel.desktop.help.GuidePage;
 import rondel.words.Words;
 
 /** The glyphs of a font in a dialog; a click uses one and closes it. */

@@ -1,10 +1,10 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
 import rondel.desktop.field.LengthInput;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.sheets.GuideForm;
 import rondel.geometry.Axis;

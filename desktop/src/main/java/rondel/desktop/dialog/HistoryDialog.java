@@ -1,6 +1,5 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -15,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Window;
 import rondel.desktop.files.StatePictures;
+import rondel.desktop.help.GuidePage;
 import rondel.history.PastState;
 import rondel.words.Words;
 

@@ -1,6 +1,5 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
@@ -8,6 +7,7 @@ import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
 import rondel.desktop.compose.repeat.MirrorForm;
 import rondel.desktop.field.LengthInput;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.ChoiceNames;
 import rondel.geometry.Box;
 import rondel.units.LengthUnit;

@@ -1,12 +1,12 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.TextField;
 import javafx.stage.Window;
 import rondel.compose.sheets.SheetSize;
 import rondel.desktop.field.LengthInput;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.sheets.SheetFormat;
 import rondel.job.Job;
 import rondel.units.LengthUnit;

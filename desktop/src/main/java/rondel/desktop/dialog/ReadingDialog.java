@@ -1,10 +1,10 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.ChoiceNames;
 import rondel.formats.reading.OpenQuestions;
 import rondel.formats.reading.ReadingChoice;

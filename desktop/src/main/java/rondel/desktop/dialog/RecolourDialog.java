@@ -1,12 +1,12 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.Slider;
 import javafx.stage.Window;
 import rondel.desktop.compose.colour.RecolourForm;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.FxColours;
 import rondel.job.Rgba;
 import rondel.words.Words;

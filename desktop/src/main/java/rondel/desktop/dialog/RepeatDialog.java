@@ -1,12 +1,12 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Slider;
 import javafx.stage.Window;
 import rondel.desktop.compose.repeat.RepeatForm;
 import rondel.desktop.field.LengthInput;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.ChoiceNames;
 import rondel.geometry.Axis;
 import rondel.units.LengthUnit;

@@ -1,6 +1,5 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.shape.Rectangle;
 import javafx.stage.Window;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.FxColours;
 import rondel.job.Rgba;

@@ -1,6 +1,5 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -9,6 +8,7 @@ import javafx.scene.control.TextField;
 import javafx.stage.Window;
 import rondel.compose.sheets.SheetSize;
 import rondel.desktop.field.LengthInput;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.FxColours;
 import rondel.desktop.sheets.SheetForm;
 import rondel.desktop.sheets.SheetFormat;

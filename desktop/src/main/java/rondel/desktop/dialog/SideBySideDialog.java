@@ -1,7 +1,5 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.field.RovingPane;
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
@@ -11,6 +9,8 @@ import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.stage.Window;
+import rondel.desktop.field.RovingPane;
+import rondel.desktop.help.GuidePage;
 import rondel.words.Words;
 
 /** Shows the sheet with each alternative of a try-out, side by side; a click chooses one. */

@@ -1,6 +1,5 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Spinner;
@@ -8,6 +7,7 @@ import javafx.stage.Window;
 import rondel.desktop.compose.space.SpacingForm;
 import rondel.desktop.compose.space.SpacingForm.Layout;
 import rondel.desktop.field.LengthInput;
+import rondel.desktop.help.GuidePage;
 import rondel.geometry.Box;
 import rondel.units.LengthUnit;
 import rondel.words.Words;

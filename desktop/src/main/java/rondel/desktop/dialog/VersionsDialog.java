@@ -1,6 +1,5 @@
 package rondel.desktop.dialog;
 
-import rondel.desktop.help.GuidePage;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
@@ -19,6 +18,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import rondel.desktop.field.WrappedLabel;
 import rondel.desktop.files.VersionPictures;
+import rondel.desktop.help.GuidePage;
 import rondel.formats.versions.Version;
 import rondel.words.Words;
 

@@ -141,14 +141,17 @@ public final class RovingFocus {
 
     private void key(KeyEvent e) {
         EventTarget target = e.getTarget();
-        if (!(target instanceof Node at) || at.getProperties().get(MEMBER) != this
-                || e.isAltDown() || e.isShortcutDown() || e.isShiftDown()) {
+        if (!(target instanceof Node at)
+                || at.getProperties().get(MEMBER) != this
+                || e.isAltDown()
+                || e.isShortcutDown()
+                || e.isShiftDown()) {
             return;
         }
         boolean typing = at instanceof TextInputControl t
                 && (kind == Members.ROWS || !t.getSelectedText().equals(t.getText()));
         boolean steps = kind == Members.FIELDS
-                && (at instanceof TextInputControl || at instanceof ChoiceBox || at instanceof ComboBoxBase)
+                        && (at instanceof TextInputControl || at instanceof ChoiceBox || at instanceof ComboBoxBase)
                 || at instanceof MenuButton;
         List<Node> members = members();
         int here = members.indexOf(at);
@@ -183,10 +186,13 @@ public final class RovingFocus {
     private Optional<Node> upright(List<Node> members, Node at, boolean down) {
         Bounds from = bounds(at);
         Optional<Node> nearest = members.stream()
-                .filter(n -> down ? bounds(n).getMinY() >= from.getMaxY() - 1 : bounds(n).getMaxY() <= from.getMinY() + 1)
+                .filter(n -> down
+                        ? bounds(n).getMinY() >= from.getMaxY() - 1
+                        : bounds(n).getMaxY() <= from.getMinY() + 1)
                 .min(Comparator.comparingDouble((Node n) -> Math.abs(bounds(n).getCenterY() - from.getCenterY()))
                         .thenComparingDouble(n -> Math.abs(bounds(n).getCenterX() - from.getCenterX())));
-        boolean oneRow = members.stream().allMatch(n -> bounds(n).getMinY() < from.getMaxY() && bounds(n).getMaxY() > from.getMinY());
+        boolean oneRow = members.stream()
+                .allMatch(n -> bounds(n).getMinY() < from.getMaxY() && bounds(n).getMaxY() > from.getMinY());
         return nearest.isPresent() || !oneRow ? nearest : linear(members, members.indexOf(at) + (down ? 1 : -1));
     }
 

@@ -240,20 +240,16 @@ public final class JobActions {
                         then));
     }
 
-    private void write(
-            Job job, Path file, BiFunction<Job, Optional<HeldFile>, KeptSave> writing, Runnable then) {
+    private void write(Job job, Path file, BiFunction<Job, Optional<HeldFile>, KeptSave> writing, Runnable then) {
         Optional<HeldFile> before = held;
-        progress.runFile(
-                Words.of("progress.saving", file.getFileName()),
-                () -> writing.apply(job, before),
-                kept -> {
-                    hold(Optional.of(kept.file()));
-                    desk.bench().savedAs(file, job);
-                    windows.used(file, job.title());
-                    desk.notices().say(Words.of("notice.saved", file.getFileName()));
-                    kept.problem().ifPresent(desk.notices()::refuse);
-                    then.run();
-                });
+        progress.runFile(Words.of("progress.saving", file.getFileName()), () -> writing.apply(job, before), kept -> {
+            hold(Optional.of(kept.file()));
+            desk.bench().savedAs(file, job);
+            windows.used(file, job.title());
+            desk.notices().say(Words.of("notice.saved", file.getFileName()));
+            kept.problem().ifPresent(desk.notices()::refuse);
+            then.run();
+        });
     }
 
     /** Shows what was done, and goes back or forward to what is chosen of it. */

@@ -1,12 +1,12 @@
 package rondel.desktop.gang;
 
-import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
 import rondel.desktop.dialog.FormDialog;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.ChoiceNames;
 import rondel.gang.copies.DesignContents;
 import rondel.job.CopyElement;

@@ -1,9 +1,5 @@
 package rondel.desktop.gang;
 
-import rondel.desktop.field.RovingFocus;
-import rondel.desktop.field.RovingPane;
-import rondel.desktop.help.HelpButton;
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -21,7 +17,11 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.gang.planning.GangModel;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.NameLabel;
 import rondel.gang.plan.PlanFigures;

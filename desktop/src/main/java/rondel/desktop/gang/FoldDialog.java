@@ -1,6 +1,5 @@
 package rondel.desktop.gang;
 
-import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -8,6 +7,7 @@ import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.stage.Window;
 import rondel.desktop.dialog.FormDialog;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.ChoiceNames;
 import rondel.gang.copies.DesignContents;
 import rondel.gang.copies.FlatContent;

@@ -1,6 +1,5 @@
 package rondel.desktop.gang;
 
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -25,6 +24,7 @@ import rondel.desktop.desk.Derived;
 import rondel.desktop.dialog.FormDialog;
 import rondel.desktop.files.FileChoices;
 import rondel.desktop.gang.planning.NamesModel;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;

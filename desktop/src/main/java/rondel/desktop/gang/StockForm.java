@@ -1,6 +1,5 @@
 package rondel.desktop.gang;
 
-import rondel.desktop.help.GuidePage;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.control.CheckBox;
@@ -8,6 +7,7 @@ import javafx.scene.control.TextField;
 import javafx.stage.Window;
 import rondel.desktop.dialog.FormDialog;
 import rondel.desktop.field.LengthInput;
+import rondel.desktop.help.GuidePage;
 import rondel.job.Margins;
 import rondel.job.Rgba;
 import rondel.job.Stock;

@@ -1,7 +1,5 @@
 package rondel.desktop.gang;
 
-import rondel.words.ShippedNames;
-import rondel.desktop.field.RovingPane;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +12,7 @@ import javafx.scene.control.Label;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
 import rondel.desktop.field.LabelledFields;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.gang.planning.StockChoice;
 import rondel.desktop.look.ChoiceNames;
@@ -23,6 +22,7 @@ import rondel.job.Stock;
 import rondel.job.StockCount;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
+import rondel.words.ShippedNames;
 import rondel.words.Words;
 
 /** What is laid out on: one of the stocks, its margins, its grain and its price. */
@@ -103,7 +103,8 @@ final class StockSection extends LabelledFields {
         there = figure("gang-there", "gang.there", Figure.number("", 1, 10, 0, 100_000), v -> counts(v));
         then.setId("gang-then");
         then.setMaxWidth(Double.MAX_VALUE);
-        then.setConverter(new ChoiceNames<>(s -> s.map(Stock::name).map(ShippedNames::shown).orElse(Words.of("gang.thenNothing"))));
+        then.setConverter(new ChoiceNames<>(
+                s -> s.map(Stock::name).map(ShippedNames::shown).orElse(Words.of("gang.thenNothing"))));
         then.setOnAction(e -> {
             if (!following && then.getValue() != null) {
                 model.change(p -> {

@@ -1,14 +1,14 @@
 package rondel.desktop.handoff;
 
-import rondel.desktop.field.PressKey;
-import javafx.scene.AccessibleRole;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import rondel.desktop.field.PressKey;
 import rondel.desktop.handoff.making.HandOffModel;
 import rondel.desktop.look.FxPictures;
 import rondel.desktop.look.NameLabel;

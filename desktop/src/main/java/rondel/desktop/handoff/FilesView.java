@@ -1,9 +1,5 @@
 package rondel.desktop.handoff;
 
-import rondel.words.ShippedNames;
-import rondel.desktop.field.RovingPane;
-import rondel.desktop.help.HelpButton;
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -19,8 +15,12 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.handoff.making.HandOffModel;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.formats.handoff.PlannedFile;
+import rondel.words.ShippedNames;
 import rondel.words.Words;
 
 /** The files of the set as they will be, each as a picture with its name and sizes, over the press that makes them all. */
@@ -90,7 +90,9 @@ public final class FilesView extends VBox {
         String why = planned.map(p -> !p.refused().isEmpty()
                         ? p.refused()
                         : p.files().isEmpty()
-                                ? Words.of("handoff.nothingIn", ShippedNames.shown(p.set().name()))
+                                ? Words.of(
+                                        "handoff.nothingIn",
+                                        ShippedNames.shown(p.set().name()))
                                 : "")
                 .orElse(Words.of("handoff.working"));
         empty.setText(why);

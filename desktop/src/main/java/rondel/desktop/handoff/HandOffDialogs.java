@@ -1,6 +1,5 @@
 package rondel.desktop.handoff;
 
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -8,6 +7,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.stage.Window;
 import rondel.desktop.dialog.FormDialog;
+import rondel.desktop.help.GuidePage;
 import rondel.handoff.ledger.LedgerEntry;
 import rondel.job.HandOffSet;
 import rondel.words.Refusal;

@@ -1,17 +1,17 @@
 package rondel.desktop.handoff;
 
-import rondel.desktop.field.RovingFocus;
-import javafx.scene.layout.HBox;
-import rondel.desktop.help.HelpButton;
-import rondel.desktop.help.GuidePage;
 import javafx.scene.Node;
 import javafx.scene.control.Accordion;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TitledPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.Commands;
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.handoff.making.HandOffActions;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.words.Words;
 
 /** What is known of the file that is looked at, what the job is made of, and the shop. */

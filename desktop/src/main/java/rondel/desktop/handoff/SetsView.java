@@ -1,26 +1,26 @@
 package rondel.desktop.handoff;
 
-import rondel.words.ShippedNames;
-import rondel.desktop.field.PressKey;
-import rondel.desktop.field.RovingFocus;
-import javafx.scene.AccessibleRole;
-import rondel.desktop.field.RovingPane;
-import javafx.scene.layout.HBox;
-import rondel.desktop.help.HelpButton;
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.field.PressKey;
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.handoff.making.HandOffModel;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.desktop.look.NameLabel;
 import rondel.job.HandOffSet;
+import rondel.words.ShippedNames;
 import rondel.words.Words;
 
 /** The sets of files that can leave the job: its own, and those that ship. */

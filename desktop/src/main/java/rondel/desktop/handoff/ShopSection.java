@@ -6,13 +6,13 @@ import javafx.scene.control.Label;
 import javafx.scene.control.PasswordField;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import rondel.formats.preferences.Preferences;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.field.LabelledFields;
 import rondel.desktop.handoff.making.HandOffActions;
 import rondel.desktop.handoff.making.ShopChoice;
 import rondel.desktop.look.ChoiceNames;
+import rondel.formats.preferences.Preferences;
 import rondel.words.Refusal;
 import rondel.words.Words;
 

@@ -78,10 +78,8 @@ public final class AboutCard extends ModalCard {
         }
         all.append("\n\n");
         new ShippedFonts()
-                .get().faces().stream()
-                        .map(FontFace::family)
-                        .distinct()
-                        .forEach(f -> all.append(f).append(": SIL Open Font License 1.1\n"));
+                .get().faces().stream().map(FontFace::family).distinct().forEach(f -> all.append(f)
+                        .append(": SIL Open Font License 1.1\n"));
         return all.toString().stripTrailing();
     }
 }

@@ -24,7 +24,8 @@ public final class GuideView extends BorderPane {
     private final Desk desk;
     private final ListView<GuidePage> pages = new ListView<>();
     private final ScrollPane content = new ScrollPane();
-    private final MarkdownNodes nodes = new MarkdownNodes(link -> GuidePage.linked(link).ifPresent(this::open));
+    private final MarkdownNodes nodes =
+            new MarkdownNodes(link -> GuidePage.linked(link).ifPresent(this::open));
 
     /** The words of pages, for finding, as they are read. */
     private final Map<GuidePage, String> words = new ConcurrentHashMap<>();
@@ -81,7 +82,8 @@ public final class GuideView extends BorderPane {
         GuidePage open = pages.getSelectionModel().getSelectedItem();
         pages.getItems()
                 .setAll(Arrays.stream(GuidePage.values())
-                        .filter(p -> wanted.isEmpty() || words.getOrDefault(p, "").contains(wanted))
+                        .filter(p ->
+                                wanted.isEmpty() || words.getOrDefault(p, "").contains(wanted))
                         .toList());
         if (pages.getItems().contains(open)) {
             pages.getSelectionModel().select(open);

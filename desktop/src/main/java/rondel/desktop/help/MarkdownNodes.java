@@ -65,8 +65,8 @@ record MarkdownNodes(Consumer<String> followed) {
     private javafx.scene.Node block(Node n) {
         return switch (n) {
             case Heading h -> styled(flow(h), "guide-heading-" + Math.min(h.getLevel(), 3));
-            case Paragraph p when p.getFirstChild() instanceof org.commonmark.node.Image i && i.getNext() == null ->
-                picture(i);
+            case Paragraph p
+            when p.getFirstChild() instanceof org.commonmark.node.Image i && i.getNext() == null -> picture(i);
             case FencedCodeBlock c -> code(c.getLiteral());
             case IndentedCodeBlock c -> code(c.getLiteral());
             case BulletList l -> list(l, 0);
@@ -130,7 +130,10 @@ record MarkdownNodes(Consumer<String> followed) {
     private static String plain(Node parent) {
         StringBuilder words = new StringBuilder();
         for (Node n = parent.getFirstChild(); n != null; n = n.getNext()) {
-            words.append(n instanceof org.commonmark.node.Text t ? t.getLiteral() : n instanceof Code c ? c.getLiteral() : plain(n));
+            words.append(
+                    n instanceof org.commonmark.node.Text t
+                            ? t.getLiteral()
+                            : n instanceof Code c ? c.getLiteral() : plain(n));
         }
         return words.toString();
     }

@@ -73,7 +73,8 @@ public final class ReportCard extends ModalCard {
         figures.put("sheets", Integer.toString(job.sheets().size()));
         figures.put(
                 "elements",
-                Integer.toString(job.sheets().stream().mapToInt(s -> s.elements().size()).sum()));
+                Integer.toString(
+                        job.sheets().stream().mapToInt(s -> s.elements().size()).sum()));
         figures.put("unit", job.unit().symbol());
         return figures;
     }
@@ -95,15 +96,16 @@ public final class ReportCard extends ModalCard {
     private void save() {
         Map<String, String> kept = new LinkedHashMap<>();
         texts.forEach((name, area) -> kept.put(name, area.getText()));
-        target.exportTarget("rondel-report.zip").ifPresent(zip -> progress.runFile(
-                Words.of("report.collecting"),
-                () -> {
-                    new Report(kept).write(zip, Replacing.ANYTHING);
-                    return zip;
-                },
-                written -> {
-                    desk.notices().say(Words.of("report.saved", written));
-                    close();
-                }));
+        target.exportTarget("rondel-report.zip")
+                .ifPresent(zip -> progress.runFile(
+                        Words.of("report.collecting"),
+                        () -> {
+                            new Report(kept).write(zip, Replacing.ANYTHING);
+                            return zip;
+                        },
+                        written -> {
+                            desk.notices().say(Words.of("report.saved", written));
+                            close();
+                        }));
     }
 }

@@ -1,10 +1,5 @@
 package rondel.desktop.lines;
 
-import rondel.desktop.field.RovingFocus;
-import rondel.desktop.field.RovingPane;
-import javafx.scene.layout.HBox;
-import rondel.desktop.help.HelpButton;
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Accordion;
@@ -13,12 +8,17 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TitledPane;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.Preview;
 import rondel.desktop.sheet.SheetView;

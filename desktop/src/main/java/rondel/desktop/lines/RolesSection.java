@@ -1,6 +1,5 @@
 package rondel.desktop.lines;
 
-import rondel.desktop.field.RovingPane;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -8,6 +7,7 @@ import javafx.scene.shape.Line;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.RoleCommands;
+import rondel.desktop.field.RovingPane;
 import rondel.job.Role;
 
 /** Says how the selection is made, or all that has a look. */

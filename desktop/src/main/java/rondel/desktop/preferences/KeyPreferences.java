@@ -1,6 +1,5 @@
 package rondel.desktop.preferences;
 
-import rondel.desktop.field.RovingPane;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -18,6 +17,7 @@ import javafx.scene.layout.VBox;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.desk.Preferred;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.field.WrappedLabel;
 import rondel.words.Words;
 

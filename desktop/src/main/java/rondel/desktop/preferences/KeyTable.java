@@ -33,7 +33,8 @@ final class KeyTable {
         String words = typed.strip().toLowerCase(Locale.ROOT);
         return StreamSupport.stream(commands.all().spliterator(), false)
                 .filter(c -> !c.id().startsWith("demo-"))
-                .filter(c -> (c.label() + " " + c.keys().map(KeyCombination::getDisplayText).orElse(""))
+                .filter(c -> (c.label() + " "
+                                + c.keys().map(KeyCombination::getDisplayText).orElse(""))
                         .toLowerCase(Locale.ROOT)
                         .contains(words))
                 .toList();

@@ -37,7 +37,8 @@ final class ListPreferences extends VBox {
         own.setPlaceholder(none);
         Button off = new Button(Words.of("prefs.takeOff"));
         off.setId("own-list-take-off");
-        off.disableProperty().bind(own.getSelectionModel().selectedItemProperty().isNull());
+        off.disableProperty()
+                .bind(own.getSelectionModel().selectedItemProperty().isNull());
         off.setOnAction(e -> Optional.ofNullable(own.getSelectionModel().getSelectedItem())
                 .ifPresent(name -> lists.takeOff(which.getValue(), name, this::show)));
         getChildren().addAll(which, own, off);

@@ -33,7 +33,8 @@ final class MachinePreferences extends LabelledFields {
         field.setId("machine-" + what);
         field.setPromptText(example);
         String now = preferred.now().device(what);
-        field.setText(what.equals(Preferences.SHOP) || MachineAddress.ofText(now) instanceof MachineAddress.Port ? now : "");
+        field.setText(
+                what.equals(Preferences.SHOP) || MachineAddress.ofText(now) instanceof MachineAddress.Port ? now : "");
         field.setOnAction(e -> typed(what, field.getText().strip()));
         field.focusedProperty().addListener((o, before, focused) -> {
             if (!focused) {

@@ -40,8 +40,7 @@ final class SeeingPreferences extends LabelledFields {
                             "prefs.ground",
                             Ground.values(),
                             g -> Words.of("command.ground-" + g),
-                            g -> preferred.change(
-                                    p -> p.withGround(g.name().toLowerCase(Locale.ROOT))))
+                            g -> preferred.change(p -> p.withGround(g.name().toLowerCase(Locale.ROOT))))
                     .setValue(Ground.named(now.ground()));
             check(
                             "preferred-still",

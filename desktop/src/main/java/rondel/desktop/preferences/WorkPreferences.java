@@ -55,10 +55,7 @@ final class WorkPreferences extends LabelledFields {
                     .setSelected(now.versionsBeside());
         });
         fine = figure(
-                "preferred-nudge",
-                "prefs.nudge",
-                step(),
-                mm -> preferred.change(p -> p.withNudge(Optional.of(mm))));
+                "preferred-nudge", "prefs.nudge", step(), mm -> preferred.change(p -> p.withNudge(Optional.of(mm))));
         far = figure(
                 "preferred-coarse-nudge",
                 "prefs.coarseNudge",

@@ -1,6 +1,5 @@
 package rondel.desktop.run;
 
-import rondel.desktop.field.RovingPane;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import rondel.desktop.field.LabelledFields;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.run.running.MachineAddress;
 import rondel.desktop.run.running.Printing;

@@ -1,8 +1,5 @@
 package rondel.desktop.run;
 
-import rondel.desktop.field.RovingFocus;
-import rondel.desktop.help.HelpButton;
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -19,6 +16,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.desktop.run.running.MachineRun;
 import rondel.desktop.run.running.RunActions;
 import rondel.desktop.run.running.RunModel;

@@ -1,7 +1,5 @@
 package rondel.desktop.run;
 
-import rondel.words.ShippedNames;
-import rondel.desktop.field.RovingPane;
 import java.util.List;
 import java.util.function.BiFunction;
 import javafx.scene.control.Button;
@@ -12,12 +10,14 @@ import rondel.desktop.command.Commands;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
 import rondel.desktop.field.LabelledFields;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.run.running.RunActions;
 import rondel.job.Material;
 import rondel.job.ToolSettings;
 import rondel.run.passes.Pass;
 import rondel.units.LengthUnit;
+import rondel.words.ShippedNames;
 import rondel.words.Words;
 
 /** The material of the pass and the figures that it is made by. */

@@ -1,15 +1,10 @@
 package rondel.desktop.run;
 
-import rondel.desktop.field.PressKey;
-import rondel.desktop.field.RovingFocus;
-import javafx.scene.AccessibleRole;
-import rondel.desktop.field.RovingPane;
-import rondel.desktop.help.HelpButton;
-import rondel.desktop.help.GuidePage;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -22,6 +17,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.field.PressKey;
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.desktop.run.running.RunActions;
 import rondel.desktop.run.running.RunModel;
 import rondel.job.Rgba;

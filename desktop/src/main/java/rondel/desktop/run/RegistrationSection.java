@@ -1,11 +1,11 @@
 package rondel.desktop.run;
 
-import rondel.desktop.field.RovingPane;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.run.running.RunActions;
 import rondel.words.Decimals;
 import rondel.words.Words;

@@ -1,7 +1,5 @@
 package rondel.desktop.run;
 
-import rondel.words.ShippedNames;
-import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +17,7 @@ import javafx.stage.Window;
 import rondel.desktop.dialog.FormDialog;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.FxColours;
 import rondel.job.Hoop;
@@ -29,6 +28,7 @@ import rondel.job.Rgba;
 import rondel.run.passes.Pass;
 import rondel.run.stitch.SewingThread;
 import rondel.units.LengthUnit;
+import rondel.words.ShippedNames;
 import rondel.words.Words;
 
 /** The questions of the Run stage as dialogs. */
@@ -71,7 +71,9 @@ public final class RunDialogs {
         choice.getItems().setAll(materials);
         choice.setConverter(new ChoiceNames<>(m -> ShippedNames.shown(m.name())));
         choice.getSelectionModel().selectFirst();
-        return new FormDialog(GuidePage.RUN).row("run.material", choice).ask(owner, title, Words.of("run.make"), choice::getValue);
+        return new FormDialog(GuidePage.RUN)
+                .row("run.material", choice)
+                .ask(owner, title, Words.of("run.make"), choice::getValue);
     }
 
     /** A row for each colour and each role; rules that are about something else stay, before those. */
@@ -85,7 +87,8 @@ public final class RunDialogs {
             ChoiceBox<Optional<Material>> choice = new ChoiceBox<>();
             choice.setId("run-rule-" + choices.size());
             choice.getItems().setAll(all);
-            choice.setConverter(new ChoiceNames<>(m -> m.map(Material::name).map(ShippedNames::shown).orElse(Words.of("run.asSheet"))));
+            choice.setConverter(new ChoiceNames<>(
+                    m -> m.map(Material::name).map(ShippedNames::shown).orElse(Words.of("run.asSheet"))));
             Optional<String> ruled = now.stream()
                     .filter(r -> isAbout(r, row))
                     .map(MaterialRule::material)

@@ -1,9 +1,5 @@
 package rondel.desktop.stack;
 
-import rondel.desktop.field.RovingFocus;
-import rondel.desktop.help.Guide;
-import rondel.desktop.help.HelpButton;
-import rondel.desktop.help.GuidePage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -26,6 +22,10 @@ import javafx.scene.layout.VBox;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.SelectionMenu;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.help.Guide;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.desktop.model.Change;
 import rondel.job.Element;
 import rondel.job.ElementId;

@@ -1,6 +1,5 @@
 package rondel.desktop.start;
 
-import rondel.desktop.field.RovingPane;
 import java.io.ByteArrayInputStream;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +24,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.TextAlignment;
 import rondel.desktop.ask.ModalCard;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.files.DemoJobs;
 import rondel.desktop.files.JobActions;
 import rondel.desktop.look.NameLabel;

@@ -28,7 +28,8 @@ class AccessibilityTest extends BenchFixture {
             for (StageEntry entry : StageEntry.ALL) {
                 run(entry.stage().command());
                 calm();
-                onFx(() -> bench.select(List.of(bench.sheet().elements().getLast().id())));
+                onFx(() ->
+                        bench.select(List.of(bench.sheet().elements().getLast().id())));
                 calm();
                 look.at(demo + " " + entry.stage().id());
             }
@@ -41,7 +42,8 @@ class AccessibilityTest extends BenchFixture {
     }
 
     private List<Node> stops() {
-        return lookup(n -> n.isFocusTraversable() && isSeen(n)).queryAll().stream().toList();
+        return lookup(n -> n.isFocusTraversable() && isSeen(n)).queryAll().stream()
+                .toList();
     }
 
     private static boolean isSeen(Node node) {
@@ -66,17 +68,20 @@ class AccessibilityTest extends BenchFixture {
     @Test
     void whateverTheKeyboardStopsAtHasANameAndARole() throws Exception {
         Set<String> nameless = new TreeSet<>();
-        each(List.of("tide-page", "tide-card", "sticker-run", "name-plate", "whale-patch", "sticker-sheet"), where -> onFx(() -> {
-            for (Node n : stops()) {
-                String what = n.getClass().getSimpleName() + " #" + n.getId() + " " + n.getStyleClass();
-                if (named(n).isBlank()) {
-                    nameless.add("no name: " + what);
-                }
-                if (n.getAccessibleRole() == AccessibleRole.NODE || n.getAccessibleRole() == AccessibleRole.PARENT) {
-                    nameless.add("no role: " + what);
-                }
-            }
-        }));
+        each(
+                List.of("tide-page", "tide-card", "sticker-run", "name-plate", "whale-patch", "sticker-sheet"),
+                where -> onFx(() -> {
+                    for (Node n : stops()) {
+                        String what = n.getClass().getSimpleName() + " #" + n.getId() + " " + n.getStyleClass();
+                        if (named(n).isBlank()) {
+                            nameless.add("no name: " + what);
+                        }
+                        if (n.getAccessibleRole() == AccessibleRole.NODE
+                                || n.getAccessibleRole() == AccessibleRole.PARENT) {
+                            nameless.add("no role: " + what);
+                        }
+                    }
+                }));
         assertThat(nameless).isEmpty();
     }
 
@@ -95,7 +100,9 @@ class AccessibilityTest extends BenchFixture {
             }
             if (visited.size() > MOST_STOPS) {
                 tooMany.add(where + " has " + visited.size() + ": "
-                        + visited.stream().map(n -> n.getClass().getSimpleName() + "#" + n.getId()).toList());
+                        + visited.stream()
+                                .map(n -> n.getClass().getSimpleName() + "#" + n.getId())
+                                .toList());
             }
         });
         assertThat(tooMany).isEmpty();
@@ -106,7 +113,8 @@ class AccessibilityTest extends BenchFixture {
         onFx(() -> desk.notices().refuse("The tide is out."));
         Node notice = lookup("#notice").query();
         onFx(() -> {
-            assertThat(notice.queryAccessibleAttribute(AccessibleAttribute.TEXT)).isEqualTo("The tide is out.");
+            assertThat(notice.queryAccessibleAttribute(AccessibleAttribute.TEXT))
+                    .isEqualTo("The tide is out.");
             assertThat(notice.getAccessibleRole()).isEqualTo(AccessibleRole.TEXT);
         });
         clickOn("#notice");

@@ -261,6 +261,7 @@ abstract class BenchFixture extends SwiftRobot {
                 && wanted != null
                 && (now == wanted
                         || now.getProperties().get("rondel.roving") != null
-                                && now.getProperties().get("rondel.roving") == wanted.getProperties().get("rondel.roving"));
+                                && now.getProperties().get("rondel.roving")
+                                        == wanted.getProperties().get("rondel.roving"));
     }
 }

@@ -51,7 +51,8 @@ class HelpWindowTest extends BenchFixture {
         calm();
         run("stageHandOff");
         calm();
-        onFx(() -> lookup("#handoff-right").lookup(".help-button").<Button>query().fire());
+        onFx(() ->
+                lookup("#handoff-right").lookup(".help-button").<Button>query().fire());
         calm();
         assertThat(page()).isEqualTo(GuidePage.HAND_OFF);
         onFx(() -> window.help().guide().close());
@@ -87,7 +88,10 @@ class HelpWindowTest extends BenchFixture {
         assertThat(page()).isEqualTo(GuidePage.LINES);
         onFx(() -> from(guide).lookup("#guide-find").queryTextInputControl().setText("satin"));
         calm();
-        assertThat(from(guide).lookup("#guide-pages").<ListView<GuidePage>>query().getItems())
+        assertThat(from(guide)
+                        .lookup("#guide-pages")
+                        .<ListView<GuidePage>>query()
+                        .getItems())
                 .contains(GuidePage.STITCH)
                 .doesNotContain(GuidePage.SHELF);
         onFx(() -> window.help().guide().close());
@@ -173,6 +177,5 @@ class HelpWindowTest extends BenchFixture {
         return "nowhere";
     }
 
-    private static final List<String> PARTS =
-            List.of("right-side", "stack", "top-bar", "hand", "left-side", "middle");
+    private static final List<String> PARTS = List.of("right-side", "stack", "top-bar", "hand", "left-side", "middle");
 }

@@ -13,7 +13,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.job.JobFile;
-
 import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.RowSettings;

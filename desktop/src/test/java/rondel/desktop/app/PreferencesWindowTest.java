@@ -38,7 +38,10 @@ class PreferencesWindowTest extends BenchFixture {
     private void part(int place) throws Exception {
         run("preferences");
         calm();
-        onFx(() -> lookup("#preference-parts").<ListView<?>>query().getSelectionModel().select(place));
+        onFx(() -> lookup("#preference-parts")
+                .<ListView<?>>query()
+                .getSelectionModel()
+                .select(place));
         calm();
     }
 
@@ -71,7 +74,8 @@ class PreferencesWindowTest extends BenchFixture {
     @Test
     void arrowKeysMoveByWhatIsPreferred() throws Exception {
         openDemo("tide-card");
-        onFx(() -> bench.select(java.util.List.of(bench.sheet().elements().getLast().id())));
+        onFx(() -> bench.select(
+                java.util.List.of(bench.sheet().elements().getLast().id())));
         calm();
         double before = left();
         onFx(() -> desk.preferred().change(p -> p.withNudge(Optional.of(3.0))));
@@ -85,7 +89,8 @@ class PreferencesWindowTest extends BenchFixture {
         before = left();
         run("nudgeRight");
         calm();
-        assertThat(left() - before).isCloseTo(bench.job().unit().fineNudge(), org.assertj.core.data.Offset.offset(1e-6));
+        assertThat(left() - before)
+                .isCloseTo(bench.job().unit().fineNudge(), org.assertj.core.data.Offset.offset(1e-6));
     }
 
     @Test
@@ -111,7 +116,8 @@ class PreferencesWindowTest extends BenchFixture {
         assertThat(desk.preferred().now().keys()).isEqualTo(Map.of("flipAcross", "Alt+F9"));
         push(KeyCode.ESCAPE);
         openDemo("tide-card");
-        onFx(() -> bench.select(java.util.List.of(bench.sheet().elements().getLast().id())));
+        onFx(() -> bench.select(
+                java.util.List.of(bench.sheet().elements().getLast().id())));
         calm();
         onFx(() -> window.sheet().requestFocus());
         push(KeyCode.ALT, KeyCode.F9);
@@ -130,7 +136,10 @@ class PreferencesWindowTest extends BenchFixture {
         clickOn("#machine-cutter").write("nowhere").push(KeyCode.ENTER);
         calm();
         assertThat(lookup("#machine-wrong").queryAs(Labeled.class).getText()).contains("nowhere");
-        clickOn("#machine-cutter").push(KeyCode.SHORTCUT, KeyCode.A).write("cutter.local:9100").push(KeyCode.ENTER);
+        clickOn("#machine-cutter")
+                .push(KeyCode.SHORTCUT, KeyCode.A)
+                .write("cutter.local:9100")
+                .push(KeyCode.ENTER);
         calm();
         assertThat(desk.preferred().now().device(Preferences.CUTTER)).isEqualTo("cutter.local:9100");
         assertThat(lookup("#machine-wrong").queryAs(Labeled.class).getText()).isEmpty();
@@ -144,7 +153,8 @@ class PreferencesWindowTest extends BenchFixture {
         run("saveAs");
         calm();
         byte[] before = Files.readAllBytes(file);
-        onFx(() -> bench.select(java.util.List.of(bench.sheet().elements().getLast().id())));
+        onFx(() -> bench.select(
+                java.util.List.of(bench.sheet().elements().getLast().id())));
         calm();
         run("nudgeRight");
         calm();

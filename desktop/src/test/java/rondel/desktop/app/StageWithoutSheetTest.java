@@ -21,7 +21,8 @@ class StageWithoutSheetTest extends BenchFixture {
         return List.of(
                 StageEntry.ALL.getFirst(),
                 new StageEntry(
-                        new Stage("Lines", false), GuidePage.LINES,
+                        new Stage("Lines", false),
+                        GuidePage.LINES,
                         parts -> new Bare(new Label("left"), new Label("middle"), new Label("right")),
                         List.of()));
     }

@@ -37,8 +37,11 @@ public record Report(Map<String, String> parts) {
     public static Report collected(Map<String, String> figures) throws IOException {
         Map<String, String> parts = new LinkedHashMap<>();
         StringBuilder told = new StringBuilder();
-        general().forEach((name, value) -> told.append(name).append(": ").append(value).append('\n'));
-        figures.forEach((name, value) -> told.append(name).append(": ").append(value).append('\n'));
+        general()
+                .forEach((name, value) ->
+                        told.append(name).append(": ").append(value).append('\n'));
+        figures.forEach(
+                (name, value) -> told.append(name).append(": ").append(value).append('\n'));
         parts.put("figures.txt", told.toString());
         parts.put("rondel.log", end(OwnFolders.logs().resolve("rondel.log")).orElse(Words.of("report.noLog")));
         end(OwnFolders.preferences()).ifPresent(p -> parts.put("preferences.json", p));
@@ -50,8 +53,10 @@ public record Report(Map<String, String> parts) {
         Map<String, String> figures = new LinkedHashMap<>();
         figures.put("rondel", Release.VERSION);
         figures.put("java", System.getProperty("java.runtime.version"));
-        figures.put("system", System.getProperty("os.name") + " " + System.getProperty("os.version") + " "
-                + System.getProperty("os.arch"));
+        figures.put(
+                "system",
+                System.getProperty("os.name") + " " + System.getProperty("os.version") + " "
+                        + System.getProperty("os.arch"));
         figures.put("language", Words.language().toLanguageTag());
         figures.put("processors", Integer.toString(machine.availableProcessors()));
         figures.put("heap-used-mb", Long.toString((machine.totalMemory() - machine.freeMemory()) / MB));

@@ -1,6 +1,5 @@
 package rondel.desktop.compose.measure;
 
-import rondel.desktop.field.RovingFocus;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
@@ -17,6 +16,7 @@ import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.field.ShortLabel;
 import rondel.job.Lettering;
 import rondel.text.PlacedLetter;

@@ -1,11 +1,10 @@
 package rondel.desktop.compose.measure;
 
-import rondel.desktop.field.RovingFocus;
-import javafx.scene.AccessibleRole;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -23,6 +22,7 @@ import rondel.compose.arrange.SetStroke;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.FxColours;
 import rondel.desktop.model.Measurements;

@@ -1,6 +1,5 @@
 package rondel.desktop.compose.measure;
 
-import rondel.desktop.field.RovingFocus;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -12,6 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import rondel.compose.licence.SetProvenance;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.look.ChoiceNames;
 import rondel.job.Licence;
 import rondel.job.Located;

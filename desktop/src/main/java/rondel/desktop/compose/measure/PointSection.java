@@ -1,6 +1,5 @@
 package rondel.desktop.compose.measure;
 
-import rondel.desktop.field.RovingFocus;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
@@ -13,6 +12,7 @@ import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.RovingFocus;
 import rondel.geometry.Point;
 import rondel.words.Words;
 

@@ -1,6 +1,5 @@
 package rondel.desktop.compose.measure;
 
-import rondel.desktop.field.RovingFocus;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -16,6 +15,7 @@ import rondel.compose.shadow.SetShadow;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.look.FxColours;
 import rondel.job.Located;
 import rondel.job.Shadow;

@@ -1,6 +1,5 @@
 package rondel.desktop.compose.measure;
 
-import rondel.desktop.field.RovingFocus;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,6 +18,7 @@ import rondel.compose.shape.ShapeFigures;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.field.ShapeFigureWords;
 import rondel.desktop.look.ChoiceNames;
 import rondel.geometry.shape.PlainShape;

@@ -1,7 +1,5 @@
 package rondel.desktop.compose.measure;
 
-import rondel.desktop.field.RovingFocus;
-import rondel.desktop.field.RovingPane;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -23,6 +21,8 @@ import rondel.desktop.command.Commands;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.field.ShortLabel;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.Icons;

@@ -1,7 +1,5 @@
 package rondel.desktop.compose.measure;
 
-import rondel.desktop.field.PressKey;
-import rondel.desktop.field.RovingFocus;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +12,8 @@ import javafx.scene.shape.Circle;
 import rondel.compose.arrange.SetFill;
 import rondel.compose.arrange.SetStroke;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.field.PressKey;
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.look.FxColours;
 import rondel.desktop.model.Measurements;
 import rondel.job.Paint;

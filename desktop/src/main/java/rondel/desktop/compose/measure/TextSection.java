@@ -1,6 +1,5 @@
 package rondel.desktop.compose.measure;
 
-import rondel.desktop.field.RovingFocus;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -29,6 +28,7 @@ import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.RovingFocus;
 import rondel.desktop.field.ShortLabel;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.sheet.SheetView;
@@ -145,7 +145,12 @@ final class TextSection extends VBox {
         missing.setWrapText(true);
         missing.managedProperty().bind(missing.visibleProperty());
         getChildren()
-                .addAll(content, RovingFocus.overFields(new HBox(6, font, style)), missing, RovingFocus.overFields(grid), features);
+                .addAll(
+                        content,
+                        RovingFocus.overFields(new HBox(6, font, style)),
+                        missing,
+                        RovingFocus.overFields(grid),
+                        features);
     }
 
     private static String styleName(FontChoice f) {

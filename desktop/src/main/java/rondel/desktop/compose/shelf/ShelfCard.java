@@ -1,7 +1,7 @@
 package rondel.desktop.compose.shelf;
 
-import javafx.scene.AccessibleRole;
 import java.util.Optional;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;

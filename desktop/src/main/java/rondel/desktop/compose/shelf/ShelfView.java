@@ -1,11 +1,5 @@
 package rondel.desktop.compose.shelf;
 
-import rondel.desktop.field.PressKey;
-import javafx.scene.input.KeyEvent;
-import rondel.desktop.field.RovingFocus;
-import rondel.desktop.help.Guide;
-import rondel.desktop.help.HelpButton;
-import rondel.desktop.help.GuidePage;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -18,6 +12,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
@@ -25,6 +20,11 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.field.PressKey;
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.help.Guide;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.desktop.look.ChoiceNames;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.ShelfQuery;
@@ -284,7 +284,10 @@ public final class ShelfView extends VBox {
 
     private void focusFirst(int row) {
         rows.lookupAll(".shelf-card").stream()
-                .filter(n -> n.isVisible() && n.getParent() != null && n.getParent().getParent() instanceof ShelfRow r && r.getIndex() == row)
+                .filter(n -> n.isVisible()
+                        && n.getParent() != null
+                        && n.getParent().getParent() instanceof ShelfRow r
+                        && r.getIndex() == row)
                 .findFirst()
                 .ifPresent(Node::requestFocus);
     }

@@ -1,6 +1,5 @@
 package rondel.desktop.handoff.making;
 
-import rondel.words.ShippedNames;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +12,7 @@ import rondel.handoff.sets.RemoveHandOffSet;
 import rondel.job.HandOffSet;
 import rondel.job.Job;
 import rondel.lines.check.Finding;
+import rondel.words.ShippedNames;
 import rondel.words.Words;
 
 /** What the commands of the Hand off stage do. */

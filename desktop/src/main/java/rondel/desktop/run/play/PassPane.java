@@ -1,7 +1,7 @@
 package rondel.desktop.run.play;
 
-import javafx.scene.AccessibleRole;
 import java.util.List;
+import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;

@@ -1,6 +1,5 @@
 package rondel.desktop.run.running;
 
-import rondel.words.ShippedNames;
 import java.util.List;
 import java.util.function.Consumer;
 import rondel.desktop.desk.Desk;
@@ -8,6 +7,7 @@ import rondel.formats.job.ThreadLibrary;
 import rondel.job.Rgba;
 import rondel.run.stitch.SewingThread;
 import rondel.run.stitch.ShippedThreads;
+import rondel.words.ShippedNames;
 
 /** The threads that there are: a chart that ships, and the person's own, which are read and kept in the background. */
 public final class ThreadChoice {
@@ -28,7 +28,8 @@ public final class ThreadChoice {
 
     /** What a colour is called: the thread of that colour, else the one that looks most like it. */
     public String name(Rgba colour) {
-        return SewingThread.nearest(known, colour).map(SewingThread::name)
+        return SewingThread.nearest(known, colour)
+                .map(SewingThread::name)
                 .map(ShippedNames::shown)
                 .orElse(colour.hex());
     }

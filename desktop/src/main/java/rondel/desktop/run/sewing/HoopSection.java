@@ -1,11 +1,11 @@
 package rondel.desktop.run.sewing;
 
-import rondel.desktop.field.RovingPane;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
 import rondel.desktop.field.LabelledFields;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.field.WrappedLabel;
 import rondel.desktop.run.running.RunActions;
 import rondel.desktop.run.running.SewingActions;

@@ -1,7 +1,5 @@
 package rondel.desktop.run.sewing;
 
-import rondel.words.ShippedNames;
-import rondel.desktop.field.RovingPane;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -16,6 +14,7 @@ import rondel.desktop.command.Commands;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
 import rondel.desktop.field.LabelledFields;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.field.WrappedLabel;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.run.running.RunActions;
@@ -31,6 +30,7 @@ import rondel.job.StitchSettings.Underlay;
 import rondel.operation.Targets;
 import rondel.run.stitch.SewingThread;
 import rondel.units.LengthUnit;
+import rondel.words.ShippedNames;
 import rondel.words.Words;
 
 /** How what is held, or else all of the sheet, is stitched. */
@@ -95,7 +95,8 @@ public final class StitchSection extends LabelledFields {
                 l -> sewing.change(s -> s.withLetters(l)));
         thread.setId("sew-thread");
         thread.setMaxWidth(Double.MAX_VALUE);
-        thread.setConverter(new ChoiceNames<>(t -> t.map(SewingThread::name).map(ShippedNames::shown).orElse(Words.of("sew.ownColour"))));
+        thread.setConverter(new ChoiceNames<>(
+                t -> t.map(SewingThread::name).map(ShippedNames::shown).orElse(Words.of("sew.ownColour"))));
         thread.setOnShowing(e -> sewing.threads().read(all -> follow()));
         thread.setOnAction(e -> {
             if (!following && thread.getValue() != null) {

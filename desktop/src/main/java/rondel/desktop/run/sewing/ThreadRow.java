@@ -1,15 +1,15 @@
 package rondel.desktop.run.sewing;
 
-import rondel.desktop.field.PressKey;
-import javafx.scene.AccessibleRole;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import rondel.desktop.field.PressKey;
 import rondel.job.SewnPart;
 import rondel.run.stitch.SewingMachine;
 import rondel.run.stitch.StitchPattern;

@@ -1,7 +1,5 @@
 package rondel.desktop.run.sewing;
 
-import rondel.desktop.field.RovingFocus;
-import rondel.desktop.field.RovingPane;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,6 +10,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.field.RovingFocus;
+import rondel.desktop.field.RovingPane;
 import rondel.desktop.run.running.RunActions;
 import rondel.desktop.run.running.RunModel;
 import rondel.desktop.run.running.SewingActions;
