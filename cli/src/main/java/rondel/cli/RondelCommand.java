@@ -42,7 +42,7 @@ public final class RondelCommand implements Callable<Integer> {
     }
 
     /** All commands with what they take, in the words of the language. */
-    static CommandLine line(PrintStream out, PrintStream err, Map<String, Object> others) {
+    public static CommandLine line(PrintStream out, PrintStream err, Map<String, Object> others) {
         CommandLine line = new CommandLine(new RondelCommand())
                 .addSubcommand(new NewCommand(out))
                 .addSubcommand(new PlaceCommand(out))
@@ -78,7 +78,10 @@ public final class RondelCommand implements Callable<Integer> {
                 .addSubcommand(new NamesCommand(out))
                 .addSubcommand(new BlanksCommand(out))
                 .addSubcommand(new FillInCommand())
-                .addSubcommand(new ReportCommand(out));
+                .addSubcommand(new ReportCommand(out))
+                .addSubcommand(new RepairCommand(out))
+                .addSubcommand(new ManualCommand(out))
+                .addSubcommand(new CompletionCommand(out));
         others.forEach(line::addSubcommand);
         return line.setResourceBundle(new UsageWords()).setCaseInsensitiveEnumValuesAllowed(true);
     }

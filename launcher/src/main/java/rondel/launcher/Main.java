@@ -27,8 +27,12 @@ public final class Main {
             System.err.println(rondel.words.Words.of("launcher.noDisplay"));
             System.exit(1);
         }
-        System.exit(RondelCommand.run(
-                args, System.out, System.err, Map.of("demo", demo(), "shots", new ShotsCommand(System.out))));
+        System.exit(RondelCommand.run(args, System.out, System.err, windowed()));
+    }
+
+    /** The commands that need a window, or make pictures of one. */
+    static Map<String, Object> windowed() {
+        return Map.of("demo", demo(), "shots", new ShotsCommand(System.out));
     }
 
     /** The demo, and what it runs. */

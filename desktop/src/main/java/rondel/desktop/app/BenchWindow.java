@@ -1,5 +1,6 @@
 package rondel.desktop.app;
 
+import rondel.desktop.help.Guide;
 import java.io.IOException;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -266,7 +267,7 @@ public final class BenchWindow extends StackPane {
         all.setBottom(new VBox(stack, status));
         AskField ask = new AskField(commands, shelfModel, shelfActions::place);
         commands.meaning("ask", ask::open);
-        KeySheet keys = new KeySheet(commands);
+        KeySheet keys = Guide.about(new KeySheet(commands), GuidePage.KEYS);
         commands.meaning("keySheet", keys::open);
         PreferencesCard preferences = new PreferencesCard(desk, commands, questions, ownLists());
         commands.meaning("preferences", preferences::open);

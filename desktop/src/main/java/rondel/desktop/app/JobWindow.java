@@ -1,5 +1,7 @@
 package rondel.desktop.app;
 
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.Guide;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
@@ -53,7 +55,7 @@ final class JobWindow {
                 desk, choices, dialogs, new ArtworkReader(fonts), () -> StarterShelf.open(OwnFolders.shelf()));
         journal = new JournalRecorder(OwnFolders.journals(), bench, notices);
         this.looks = new LookMemory(window, desk, looks);
-        start = new StartCard(desk, window.actions(), recent::all);
+        start = Guide.about(new StartCard(desk, window.actions(), recent::all), GuidePage.FIRST_HOUR);
         window.getChildren().add(start);
         window.commands().meaning("start", start::open);
         // No larger than the screen, or what stands at its edges could not be reached.

@@ -1,5 +1,6 @@
 package rondel.desktop.ask;
 
+import javafx.scene.input.KeyCode;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -24,7 +25,11 @@ public abstract class ModalCard extends StackPane {
                 close();
             }
         });
-        addEventHandler(KeyEvent.KEY_PRESSED, KeyEvent::consume);
+        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() != KeyCode.F1) { // helps wherever one is
+                e.consume();
+            }
+        });
         setVisible(false);
         managedProperty().bind(visibleProperty());
     }

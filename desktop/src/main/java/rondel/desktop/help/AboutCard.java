@@ -49,7 +49,7 @@ public final class AboutCard extends ModalCard {
         parts.setWrapText(true);
         hold(
                 WIDE,
-                title,
+                HelpButton.titled(title, GuidePage.PREFERENCES),
                 version,
                 WrappedLabel.of(Words.of("about.what"), "about-what"),
                 heading,

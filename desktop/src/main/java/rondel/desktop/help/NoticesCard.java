@@ -52,7 +52,7 @@ public final class NoticesCard extends ModalCard {
                 }
             }
         });
-        hold(WIDE, title, list, WrappedLabel.of(Words.of("notices.close"), "quiet"));
+        hold(WIDE, HelpButton.titled(title, GuidePage.PREFERENCES), list, WrappedLabel.of(Words.of("notices.close"), "quiet"));
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
                 close();

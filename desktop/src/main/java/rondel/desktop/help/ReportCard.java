@@ -50,7 +50,7 @@ public final class ReportCard extends ModalCard {
         save.setId("report-save");
         save.getStyleClass().add("accent");
         save.setOnAction(e -> save());
-        hold(WIDE, title, WrappedLabel.of(Words.of("report.how"), "quiet"), parts, save);
+        hold(WIDE, HelpButton.titled(title, GuidePage.PREFERENCES), WrappedLabel.of(Words.of("report.how"), "quiet"), parts, save);
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
                 close();

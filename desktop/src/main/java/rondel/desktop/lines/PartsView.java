@@ -28,6 +28,7 @@ final class PartsView extends VBox {
         this.desk = desk;
         this.model = new PartsModel(desk);
         title.getStyleClass().add("side-title");
+        title.setMinHeight(USE_PREF_SIZE);
         list.setId("parts");
         list.setAccessibleText(Words.of("parts.title"));
         list.setCellFactory(l -> new PartCell());

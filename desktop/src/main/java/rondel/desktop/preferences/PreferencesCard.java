@@ -1,5 +1,8 @@
 package rondel.desktop.preferences;
 
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.Guide;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
@@ -44,6 +47,7 @@ public final class PreferencesCard extends ModalCard {
         all.add(new Part("lists", () -> new ListPreferences(lists)));
         Label title = new Label(Words.of("prefs.title"));
         title.getStyleClass().add("title");
+        Guide.about(this, GuidePage.PREFERENCES);
         parts.setId("preference-parts");
         parts.setAccessibleText(Words.of("prefs.title"));
         parts.setMinWidth(LIST);
@@ -69,7 +73,7 @@ public final class PreferencesCard extends ModalCard {
         close.setOnAction(e -> close());
         HBox foot = new HBox(12, WrappedLabel.of(Words.of("prefs.atOnce"), "quiet"), close);
         foot.setAlignment(Pos.CENTER_RIGHT);
-        hold(WIDE, title, both, foot);
+        hold(WIDE, HelpButton.titled(title, GuidePage.PREFERENCES), both, foot);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     }
 

@@ -33,6 +33,8 @@ class FindingCommandsTest extends BenchFixture {
 
     /** What keys and the sheet itself do. */
     private static final Set<String> BY_KEY = Set.of(
+            "nextPart",
+            "previousPart",
             "nudgeLeft",
             "nudgeRight",
             "nudgeUp",
@@ -130,7 +132,7 @@ class FindingCommandsTest extends BenchFixture {
     /** Ctrl+Alt types characters on Windows and belongs to the desktop on Linux. */
     @Test
     void f1ShowsEveryKeyAndEscapeGoesBackToTheSheet() throws Exception {
-        keys(KeyCode.F1);
+        keys(KeyCode.SHIFT, KeyCode.F1);
         calm();
         assertThat(lookup("#key-sheet").query().isVisible()).isTrue();
         List<String> said = lookup("#key-sheet .label").queryAllAs(Labeled.class).stream()
@@ -150,7 +152,7 @@ class FindingCommandsTest extends BenchFixture {
         calm();
         onFx(() -> bench.select(List.of(bench.level().getFirst().id())));
         int before = bench.level().size();
-        keys(KeyCode.F1);
+        keys(KeyCode.SHIFT, KeyCode.F1);
         push(KeyCode.SHORTCUT, KeyCode.D);
         calm();
         assertThat(bench.level()).hasSize(before);

@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -171,28 +170,13 @@ class FirstHourTest extends BenchFixture {
         assertThat(bench.sheet().trim().width()).isEqualTo(177.8);
     }
 
-    private static Node focusOwner(BenchWindow window) {
-        return window.getScene().getFocusOwner();
-    }
-
-    private void tabTo(String id) {
-        for (int i = 0; i < 250; i++) {
-            Node now = focusOwner(window);
-            if (now != null && id.equals(now.getId())) {
-                return;
-            }
-            push(KeyCode.TAB);
-        }
-        throw new AssertionError("Tab never comes to " + id + "; it is at " + focusOwner(window));
-    }
-
     @Test
     void aPlannerPageByKeyboardAlone() throws Exception {
         calm();
-        tabTo("start-planner");
+        keyboardTo("start-planner");
         push(KeyCode.ENTER);
         calm();
-        tabTo("hand-addBox");
+        keyboardTo("hand-addBox");
         push(KeyCode.ENTER);
         push(KeyCode.ENTER);
         calm();
@@ -211,10 +195,10 @@ class FirstHourTest extends BenchFixture {
         write("This week");
         push(KeyCode.ESCAPE);
         calm();
-        tabTo("find");
+        keyboardTo("find");
         write("anchor");
         calm();
-        tabTo("shelf-anchor");
+        keyboardTo("shelf-anchor");
         push(KeyCode.ENTER);
         calm();
         assertPlannerPage();
