@@ -125,7 +125,7 @@ final class FirstAnswers {
                 ms -> {
                     times.add(ms);
                     Platform.runLater(() -> {
-                        window.lookupAll("#ask").forEach(n -> ((rondel.desktop.ask.ModalCard) n).close());
+                        window.lookupAll("#ask").forEach(n -> ((rondel.desktop.look.ModalCard) n).close());
                         FrameTimes.calm(window, () -> ask(at + 1, times));
                     });
                 });

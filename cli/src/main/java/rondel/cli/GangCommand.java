@@ -7,7 +7,6 @@ import java.io.PrintStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Timer;
 import java.util.TimerTask;
 import java.util.concurrent.Callable;
@@ -102,7 +101,7 @@ final class GangCommand implements Callable<Integer> {
     private int rounds;
 
     @Option(names = "--seconds", paramLabel = "N")
-    private OptionalInt seconds = OptionalInt.empty();
+    private Optional<Integer> seconds = Optional.empty();
 
     @Option(names = "--marks", paramLabel = "MARK", split = ",")
     private List<String> marks = List.of();

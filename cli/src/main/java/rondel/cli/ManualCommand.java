@@ -67,6 +67,8 @@ final class ManualCommand implements Callable<Integer> {
     /** As troff takes it: hyphens that are minus signs, backslashes, and no macro by chance. */
     private static String text(String plain) {
         String escaped = plain.replace("\\", "\\e").replace("-", "\\-");
-        return escaped.startsWith(".") || escaped.startsWith("'") ? "\\&" + escaped : escaped.isEmpty() ? "\\&" : escaped;
+        return escaped.startsWith(".") || escaped.startsWith("'")
+                ? "\\&" + escaped
+                : escaped.isEmpty() ? "\\&" : escaped;
     }
 }

@@ -1,6 +1,5 @@
 package rondel.desktop.app;
 
-import rondel.desktop.help.Guide;
 import java.io.IOException;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -55,6 +54,7 @@ import rondel.desktop.gang.planning.StockChoice;
 import rondel.desktop.handoff.making.HandOffActions;
 import rondel.desktop.handoff.making.HandOffModel;
 import rondel.desktop.handoff.making.ShopChoice;
+import rondel.desktop.help.Guide;
 import rondel.desktop.help.GuidePage;
 import rondel.desktop.lines.FindingMarks;
 import rondel.desktop.lines.FindingsModel;

@@ -1,7 +1,5 @@
 package rondel.desktop.app;
 
-import rondel.desktop.help.GuidePage;
-import rondel.desktop.help.Guide;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
@@ -13,6 +11,8 @@ import rondel.desktop.desk.Notices;
 import rondel.desktop.desk.Preferred;
 import rondel.desktop.desk.Workers;
 import rondel.desktop.files.JobWindows;
+import rondel.desktop.help.Guide;
+import rondel.desktop.help.GuidePage;
 import rondel.desktop.model.Bench;
 import rondel.desktop.start.StartCard;
 import rondel.formats.files.OwnFolders;

@@ -17,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.Commands;
 import rondel.desktop.compose.shelf.ShelfModel;
+import rondel.desktop.look.ModalCard;
 import rondel.formats.shelf.Thing;
 import rondel.words.Words;
 

@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.KeyList;
+import rondel.desktop.look.ModalCard;
 import rondel.words.Words;
 
 /** All keys over the window, menu by menu. */

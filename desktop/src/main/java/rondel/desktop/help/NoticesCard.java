@@ -9,9 +9,9 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import rondel.desktop.ask.ModalCard;
 import rondel.desktop.desk.Notices;
 import rondel.desktop.field.WrappedLabel;
+import rondel.desktop.look.ModalCard;
 import rondel.words.Words;
 
 /** What was said at the foot of the window, the latest first. */
@@ -52,7 +52,11 @@ public final class NoticesCard extends ModalCard {
                 }
             }
         });
-        hold(WIDE, HelpButton.titled(title, GuidePage.PREFERENCES), list, WrappedLabel.of(Words.of("notices.close"), "quiet"));
+        hold(
+                WIDE,
+                HelpButton.titled(title, GuidePage.PREFERENCES),
+                list,
+                WrappedLabel.of(Words.of("notices.close"), "quiet"));
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
                 close();

@@ -11,10 +11,10 @@ import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
-import rondel.desktop.ask.ModalCard;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
 import rondel.desktop.field.WrappedLabel;
+import rondel.desktop.look.ModalCard;
 import rondel.formats.files.Replacing;
 import rondel.formats.report.Report;
 import rondel.job.Job;
@@ -50,7 +50,12 @@ public final class ReportCard extends ModalCard {
         save.setId("report-save");
         save.getStyleClass().add("accent");
         save.setOnAction(e -> save());
-        hold(WIDE, HelpButton.titled(title, GuidePage.PREFERENCES), WrappedLabel.of(Words.of("report.how"), "quiet"), parts, save);
+        hold(
+                WIDE,
+                HelpButton.titled(title, GuidePage.PREFERENCES),
+                WrappedLabel.of(Words.of("report.how"), "quiet"),
+                parts,
+                save);
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
                 close();

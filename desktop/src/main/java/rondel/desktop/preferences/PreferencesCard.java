@@ -1,8 +1,5 @@
 package rondel.desktop.preferences;
 
-import rondel.desktop.help.HelpButton;
-import rondel.desktop.help.GuidePage;
-import rondel.desktop.help.Guide;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
@@ -17,10 +14,13 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import rondel.desktop.ask.ModalCard;
 import rondel.desktop.command.Commands;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.WrappedLabel;
+import rondel.desktop.help.Guide;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
+import rondel.desktop.look.ModalCard;
 import rondel.words.Words;
 
 /** All that can be preferred, part by part; each change holds at once. */

@@ -107,10 +107,12 @@ public final class JobRepair {
             if (one instanceof ObjectNode sheet) {
                 String name = sheet.path("name").asText();
                 sheet.set("elements", elements(sheet.path("elements"), name));
-                if (sheet.path("id").asText().isEmpty() || !ids.add("sheet " + sheet.path("id").asText())) {
+                if (sheet.path("id").asText().isEmpty()
+                        || !ids.add("sheet " + sheet.path("id").asText())) {
                     sheet.put("id", "r" + next++);
                 }
-                boolean sized = sheet.path("width_mm").asDouble() > 0 && sheet.path("height_mm").asDouble() > 0;
+                boolean sized = sheet.path("width_mm").asDouble() > 0
+                        && sheet.path("height_mm").asDouble() > 0;
                 if (!sized) {
                     sheet.put("width_mm", 210).put("height_mm", 297);
                     told.add(Words.of("repair.size", name));

@@ -43,7 +43,8 @@ final class SalvagedArchive {
                 String name = new String(file, at + HEADER, names, StandardCharsets.UTF_8);
                 int method = (int) number(at + 8, 2);
                 if (name.equals("job.json") || name.startsWith("media/") && !name.contains("..")) {
-                    byte[] content = method == DEFLATED ? inflated(from) : method == STORED ? stored(at, from) : new byte[0];
+                    byte[] content =
+                            method == DEFLATED ? inflated(from) : method == STORED ? stored(at, from) : new byte[0];
                     parts.merge(name, content, (a, b) -> a.length >= b.length ? a : b);
                 }
             }

@@ -1,9 +1,9 @@
-package rondel.desktop.ask;
+package rondel.desktop.look;
 
-import javafx.scene.input.KeyCode;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
