@@ -21,6 +21,7 @@ public enum GuidePage {
     KEPT("kept"),
     PREFERENCES("preferences"),
     KEYS("keys"),
+    TROUBLE("when-something-looks-wrong"),
     WALKS("walks"),
     RECIPES("recipes"),
     JOB_FILE("job-file");
