@@ -10,13 +10,9 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
-import javafx.event.EventTarget;
-import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
-import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
@@ -29,7 +25,6 @@ import rondel.desktop.bar.HandStrip;
 import rondel.desktop.bar.StatusBar;
 import rondel.desktop.bar.TopBar;
 import rondel.desktop.clip.ClipboardActions;
-import rondel.desktop.command.CommandScope;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.HandTable;
 import rondel.desktop.command.Menus;
@@ -62,13 +57,10 @@ import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.FillingRun;
 import rondel.desktop.lines.making.Preview;
 import rondel.desktop.look.Appearance;
-import rondel.desktop.look.Theme;
 import rondel.desktop.model.Change;
 import rondel.desktop.model.SelectionBox;
 import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
-import rondel.desktop.preferences.OwnLists;
-import rondel.desktop.preferences.PreferencesCard;
 import rondel.desktop.run.running.MaterialChoice;
 import rondel.desktop.run.running.Printing;
 import rondel.desktop.run.running.RunActions;
@@ -77,7 +69,6 @@ import rondel.desktop.run.running.Sending;
 import rondel.desktop.run.running.SewingActions;
 import rondel.desktop.run.running.TapeSending;
 import rondel.desktop.run.running.ThreadChoice;
-import rondel.desktop.sheet.SheetLook;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.stack.StackView;
 import rondel.desktop.stage.Side;
@@ -116,7 +107,7 @@ public final class BenchWindow extends StackPane {
     private final HandOffActions handOff;
     private final Preview preview;
     private final Autosave autosave;
-    private final Runnable unfollow;
+    private final WindowPreferences preferring;
     private final WindowHelp help;
     private final JobActions actions;
     private final Commands commands;
@@ -269,14 +260,12 @@ public final class BenchWindow extends StackPane {
         commands.meaning("ask", ask::open);
         KeySheet keys = Guide.about(new KeySheet(commands), GuidePage.KEYS);
         commands.meaning("keySheet", keys::open);
-        PreferencesCard preferences = new PreferencesCard(desk, commands, questions, ownLists());
-        commands.meaning("preferences", preferences::open);
         help = new WindowHelp(this, desk, commands, progress, choices, () -> entries.stream()
                 .filter(e -> e.stage().equals(stages.get()))
                 .findFirst()
                 .map(StageEntry::page)
                 .orElse(GuidePage.FIRST_HOUR));
-        getChildren().addAll(all, carrying.layer(), ask, keys, preferences);
+        getChildren().addAll(all, carrying.layer(), ask, keys);
         getChildren().addAll(help.cards());
         WindowWays ways = new WindowWays(List.of(top, hand, left, middle, right, stack));
         status.onNotice(commands.get("notices")::run);
@@ -284,31 +273,12 @@ public final class BenchWindow extends StackPane {
         commands.meaning("previousPart", () -> ways.go(getScene().getFocusOwner(), false));
         getStyleClass().add("bench");
         appearance = new Appearance(this);
-        for (Theme t : Theme.values()) {
-            commands.meaning("theme-" + t, () -> desk.preferred().change(p -> p.withTheme(t.preference())));
-        }
-        unfollow = desk.preferred().follow(p -> {
-            appearance.show(Theme.named(p.theme()));
-            appearance.move(p.motion());
-            sheet.show(sheet.looks().with(SheetLook.Ground.named(p.ground())));
-            commands.keys().choose(p.keys());
-            Menus.rekey(menus.getMenus());
-        });
+        preferring = new WindowPreferences(this, desk, commands, menus, questions);
         autosave = new Autosave(desk, actions::autosave);
-        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        addEventHandler(KeyEvent.KEY_PRESSED, new WindowKeys(commands, shelf)::key);
         sheet.whenSharp(() -> Platform.runLater(shelfModel::open));
         SelectionMenu.on(sheet, desk, commands);
         FileDrops.on(sheet, this, actions);
-    }
-
-    private OwnLists ownLists() {
-        return new OwnLists(
-                desk,
-                List.of(
-                        new OwnLists.Of("materials", new MaterialLibrary(OwnFolders.materials())),
-                        new OwnLists.Of("threads", new ThreadLibrary(OwnFolders.threads())),
-                        new OwnLists.Of("stocks", new StockLibrary(OwnFolders.stocks())),
-                        new OwnLists.Of("printers", new PrinterScales(OwnFolders.printers()))));
     }
 
     public SheetView sheet() {
@@ -397,35 +367,9 @@ public final class BenchWindow extends StackPane {
         next.entered();
     }
 
-    private void key(KeyEvent e) {
-        boolean elsewhere = hasKeysOfItsOwn(e.getTarget());
-        commands.matching(e).ifPresent(command -> {
-            boolean meant = !elsewhere || CommandScope.worksInFields(command);
-            if (meant && command.enabled().getAsBoolean()) {
-                command.run();
-                e.consume();
-            } else if (!meant) {
-                e.consume(); // or the menu's accelerator would do it after all
-            }
-        });
-    }
-
-    /** Whether keys that are pressed there are about what is there, and not about the sheet: in fields, in lists, on the shelf. */
-    private boolean hasKeysOfItsOwn(EventTarget target) {
-        if (target instanceof TextInputControl) {
-            return true;
-        }
-        for (Node at = target instanceof Node n ? n : null; at != null; at = at.getParent()) {
-            if (at == shelf || at instanceof ListView<?> && !"cards".equals(at.getId())) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     /** Lets go of the shelf. */
     public void close() {
-        unfollow.run();
+        preferring.close();
         help.guide().close();
         autosave.close();
         actions.close();

@@ -6,8 +6,6 @@ import java.nio.charset.StandardCharsets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.WrappedLabel;
 import rondel.desktop.look.ModalCard;
@@ -55,12 +53,7 @@ public final class AboutCard extends ModalCard {
                 heading,
                 parts,
                 WrappedLabel.of(Words.of("notices.close"), "quiet"));
-        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                close();
-                e.consume();
-            }
-        });
+        escapeCloses();
     }
 
     public void open() {

@@ -7,8 +7,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import rondel.desktop.desk.Notices;
 import rondel.desktop.field.WrappedLabel;
 import rondel.desktop.look.ModalCard;
@@ -57,12 +55,7 @@ public final class NoticesCard extends ModalCard {
                 HelpButton.titled(title, GuidePage.PREFERENCES),
                 list,
                 WrappedLabel.of(Words.of("notices.close"), "quiet"));
-        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                close();
-                e.consume();
-            }
-        });
+        escapeCloses();
     }
 
     public void open() {

@@ -8,8 +8,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
@@ -56,12 +54,7 @@ public final class ReportCard extends ModalCard {
                 WrappedLabel.of(Words.of("report.how"), "quiet"),
                 parts,
                 save);
-        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                close();
-                e.consume();
-            }
-        });
+        escapeCloses();
     }
 
     public void open() {

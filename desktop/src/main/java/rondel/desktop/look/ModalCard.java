@@ -45,6 +45,16 @@ public abstract class ModalCard extends StackPane {
         return card;
     }
 
+    /** Has Escape close it, whatever in it has the keyboard. */
+    protected final void escapeCloses() {
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                close();
+                e.consume();
+            }
+        });
+    }
+
     /** @param first what has the focus then */
     protected final void show(Node first) {
         before = Optional.ofNullable(getScene()).map(s -> s.getFocusOwner());
