@@ -14,6 +14,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermission;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
@@ -106,9 +107,8 @@ public final class AtomicFile {
 
     /** Also for an administrator, who may write anything, a file that is marked so is not to be written. */
     private static boolean mayBeWritten(Path file) throws IOException {
-        boolean posix = Files.getFileStore(file).supportsFileAttributeView("posix");
         return Files.isWritable(file)
-                && (!posix
+                && (!isPosix(file)
                         || Files.getPosixFilePermissions(file).stream()
                                 .anyMatch(p -> p == PosixFilePermission.OWNER_WRITE
                                         || p == PosixFilePermission.GROUP_WRITE
@@ -157,9 +157,17 @@ public final class AtomicFile {
 
     /** A new file gets what the system gives new files; one that replaces another what that one had. */
     private static void keepPermissions(Path real, Path part) throws IOException {
-        if (Files.exists(real) && Files.getFileStore(part).supportsFileAttributeView("posix")) {
+        // On a stick without permissions of its own all files have the same, and setting them would be refused.
+        if (Files.exists(real)
+                && isPosix(real)
+                && !Files.getPosixFilePermissions(real).equals(Files.getPosixFilePermissions(part))) {
             Files.setPosixFilePermissions(part, Files.getPosixFilePermissions(real));
         }
+    }
+
+    /** Whether files have permissions here. The file store would know too, but is not to be had everywhere: not in a root folder that is no mount. */
+    private static boolean isPosix(Path file) {
+        return Files.getFileAttributeView(file, PosixFileAttributeView.class) != null;
     }
 
     /** Makes the rename itself last; a system that can't open folders has no need of it. */
