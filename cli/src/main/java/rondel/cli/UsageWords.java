@@ -16,6 +16,9 @@ final class UsageWords extends ResourceBundle {
     private static final String PROGRAM = "rondel.";
     private static final String DOES = "usage.description";
 
+    /** Gathered once: picocli asks for them at every command. */
+    private final Set<String> known = known();
+
     @Override
     protected Object handleGetObject(String key) {
         String ours = ours(key);
@@ -36,6 +39,10 @@ final class UsageWords extends ResourceBundle {
 
     @Override
     public Enumeration<String> getKeys() {
+        return Collections.enumeration(known);
+    }
+
+    private static Set<String> known() {
         Set<String> keys = new LinkedHashSet<>();
         for (String key : Collections.list(Words.bundle().getKeys())) {
             if (key.startsWith("usage.any.")) {
@@ -46,6 +53,6 @@ final class UsageWords extends ResourceBundle {
             }
         }
         keys.add(PROGRAM + DOES);
-        return Collections.enumeration(keys);
+        return keys;
     }
 }

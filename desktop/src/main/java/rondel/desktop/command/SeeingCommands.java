@@ -1,11 +1,11 @@
 package rondel.desktop.command;
 
-import java.util.Locale;
 import rondel.desktop.desk.Preferred;
 import rondel.desktop.sheet.SheetLook;
 import rondel.desktop.sheet.SheetLook.Ground;
 import rondel.desktop.sheet.SheetLook.ShownPaper;
 import rondel.desktop.sheet.SheetView;
+import rondel.formats.preferences.ChoiceWord;
 import rondel.formats.proof.SoftProof;
 
 /** Commands about how the bench and the paper are shown; nothing of it is made. */
@@ -33,10 +33,7 @@ final class SeeingCommands {
             all.put("paper-" + paper, () -> true, () -> show(sheet.looks().with(paper)));
         }
         for (Ground ground : Ground.values()) {
-            all.put(
-                    "ground-" + ground,
-                    () -> true,
-                    () -> preferred.change(p -> p.withGround(ground.name().toLowerCase(Locale.ROOT))));
+            all.put("ground-" + ground, () -> true, () -> preferred.change(p -> p.withGround(ChoiceWord.of(ground))));
         }
     }
 

@@ -3,6 +3,8 @@ package rondel.desktop.help;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
+import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
@@ -12,6 +14,7 @@ import rondel.desktop.look.ModalCard;
 import rondel.formats.fonts.ShippedFonts;
 import rondel.formats.report.Release;
 import rondel.text.FontFace;
+import rondel.text.FontTerms;
 import rondel.words.Words;
 
 /** Which version this is, and the licences of all that ships with it. */
@@ -70,9 +73,15 @@ public final class AboutCard extends ModalCard {
                             : new String(in.readAllBytes(), StandardCharsets.UTF_8).strip());
         }
         all.append("\n\n");
-        new ShippedFonts()
-                .get().faces().stream().map(FontFace::family).distinct().forEach(f -> all.append(f)
-                        .append(": SIL Open Font License 1.1\n"));
+        Set<String> told = new HashSet<>();
+        for (FontFace face : new ShippedFonts().get().faces()) {
+            if (told.add(face.family())) {
+                all.append(face.family())
+                        .append(": ")
+                        .append(FontTerms.of(face).licence())
+                        .append('\n');
+            }
+        }
         return all.toString().stripTrailing();
     }
 }

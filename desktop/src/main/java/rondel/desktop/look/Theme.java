@@ -2,15 +2,14 @@ package rondel.desktop.look;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import javafx.application.Application;
 import javafx.application.ColorScheme;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.text.Font;
+import rondel.formats.preferences.ChoiceWord;
 
 /** How windows look: AtlantaFX's base with Rondel's own colours by day or by night, set in Nunito. */
 public enum Theme {
@@ -37,15 +36,12 @@ public enum Theme {
 
     /** By its name in the preferences; the light one where there is none of that name. */
     public static Theme named(String name) {
-        return Arrays.stream(values())
-                .filter(t -> t.name().equalsIgnoreCase(name))
-                .findFirst()
-                .orElse(LIGHT);
+        return ChoiceWord.named(name, LIGHT);
     }
 
     /** Its name in the preferences. */
     public String preference() {
-        return name().toLowerCase(Locale.ROOT);
+        return ChoiceWord.of(this);
     }
 
     private boolean isDark() {

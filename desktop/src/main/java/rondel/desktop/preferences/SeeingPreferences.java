@@ -8,6 +8,7 @@ import rondel.desktop.field.LabelledFields;
 import rondel.desktop.field.WrappedLabel;
 import rondel.desktop.look.Theme;
 import rondel.desktop.sheet.SheetLook.Ground;
+import rondel.formats.preferences.ChoiceWord;
 import rondel.formats.preferences.Preferences;
 import rondel.words.Words;
 
@@ -40,7 +41,7 @@ final class SeeingPreferences extends LabelledFields {
                             "prefs.ground",
                             Ground.values(),
                             g -> Words.of("command.ground-" + g),
-                            g -> preferred.change(p -> p.withGround(g.name().toLowerCase(Locale.ROOT))))
+                            g -> preferred.change(p -> p.withGround(ChoiceWord.of(g))))
                     .setValue(Ground.named(now.ground()));
             check(
                             "preferred-still",

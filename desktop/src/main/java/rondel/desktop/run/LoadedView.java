@@ -107,18 +107,8 @@ public final class LoadedView extends BorderPane implements PassPicture, PassPan
     }
 
     @Override
-    public void fit() {
-        pane.fit();
-    }
-
-    @Override
-    public void trueSize() {
-        pane.trueSize();
-    }
-
-    @Override
-    public void zoom(double factor) {
-        pane.zoom(factor);
+    public PassPane pane() {
+        return pane;
     }
 
     @Override

@@ -1,9 +1,9 @@
 package rondel.desktop.sheet;
 
-import java.util.Arrays;
 import java.util.Optional;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.Paint;
+import rondel.formats.preferences.ChoiceWord;
 import rondel.formats.proof.SoftProof;
 
 /** How the bench and the paper look while one works, so that pale and dark art are both seen: nothing of it is made.
@@ -23,10 +23,7 @@ public record SheetLook(Ground ground, ShownPaper paper, SoftProof.Shown colours
 
         /** By its name in the preferences; the light one where it has no such name. */
         public static Ground named(String name) {
-            return Arrays.stream(values())
-                    .filter(g -> g.name().equalsIgnoreCase(name))
-                    .findFirst()
-                    .orElse(LIGHT);
+            return ChoiceWord.named(name, LIGHT);
         }
 
         /** Its style class. */

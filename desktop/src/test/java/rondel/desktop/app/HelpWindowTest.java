@@ -20,6 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 import rondel.desktop.desk.Notices;
 import rondel.desktop.help.Guide;
 import rondel.desktop.help.GuidePage;
+import rondel.formats.report.Release;
 
 /** The guide and what else helps, in the real window. */
 class HelpWindowTest extends BenchFixture {
@@ -130,6 +131,21 @@ class HelpWindowTest extends BenchFixture {
         push(KeyCode.ESCAPE);
         calm();
         assertThat(lookup("#notices-card").query().isVisible()).isFalse();
+    }
+
+    @Test
+    void aboutTellsTheVersionAndUnderWhatTheFontsStand() throws Exception {
+        run("about");
+        calm();
+        assertThat(lookup("#about-version").queryLabeled().getText()).contains(Release.VERSION);
+        assertThat(lookup("#about-parts").queryAs(TextArea.class).getText().lines())
+                .filteredOn(l -> l.startsWith("Great Vibes: "))
+                .singleElement()
+                .asString()
+                .contains("Open Font License");
+        push(KeyCode.ESCAPE);
+        calm();
+        assertThat(lookup("#about").query().isVisible()).isFalse();
     }
 
     @Test

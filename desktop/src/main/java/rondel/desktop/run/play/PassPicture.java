@@ -11,11 +11,20 @@ public interface PassPicture {
     /** Plays how it is made, or halts that. */
     void play();
 
+    /** What it is looked at on. */
+    PassPane pane();
+
     /** Shows all of it. */
-    void fit();
+    default void fit() {
+        pane().fit();
+    }
 
     /** Shows it as large as it is. */
-    void trueSize();
+    default void trueSize() {
+        pane().trueSize();
+    }
 
-    void zoom(double factor);
+    default void zoom(double factor) {
+        pane().zoom(factor);
+    }
 }

@@ -112,18 +112,8 @@ public final class SewingView extends BorderPane implements PassPicture, PassPan
     }
 
     @Override
-    public void fit() {
-        pane.fit();
-    }
-
-    @Override
-    public void trueSize() {
-        pane.trueSize();
-    }
-
-    @Override
-    public void zoom(double factor) {
-        pane.zoom(factor);
+    public PassPane pane() {
+        return pane;
     }
 
     @Override
