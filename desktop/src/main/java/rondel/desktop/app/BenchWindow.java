@@ -49,7 +49,6 @@ import rondel.desktop.gang.planning.StockChoice;
 import rondel.desktop.handoff.making.HandOffActions;
 import rondel.desktop.handoff.making.HandOffModel;
 import rondel.desktop.handoff.making.ShopChoice;
-import rondel.desktop.help.Guide;
 import rondel.desktop.help.GuidePage;
 import rondel.desktop.lines.FindingMarks;
 import rondel.desktop.lines.FindingsModel;
@@ -258,7 +257,7 @@ public final class BenchWindow extends StackPane {
         all.setBottom(new VBox(stack, status));
         AskField ask = new AskField(commands, shelfModel, shelfActions::place);
         commands.meaning("ask", ask::open);
-        KeySheet keys = Guide.about(new KeySheet(commands), GuidePage.KEYS);
+        KeySheet keys = new KeySheet(commands);
         commands.meaning("keySheet", keys::open);
         help = new WindowHelp(this, desk, commands, progress, choices, () -> entries.stream()
                 .filter(e -> e.stage().equals(stages.get()))

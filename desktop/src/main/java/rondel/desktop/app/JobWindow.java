@@ -11,8 +11,6 @@ import rondel.desktop.desk.Notices;
 import rondel.desktop.desk.Preferred;
 import rondel.desktop.desk.Workers;
 import rondel.desktop.files.JobWindows;
-import rondel.desktop.help.Guide;
-import rondel.desktop.help.GuidePage;
 import rondel.desktop.model.Bench;
 import rondel.desktop.start.StartCard;
 import rondel.formats.files.OwnFolders;
@@ -55,7 +53,7 @@ final class JobWindow {
                 desk, choices, dialogs, new ArtworkReader(fonts), () -> StarterShelf.open(OwnFolders.shelf()));
         journal = new JournalRecorder(OwnFolders.journals(), bench, notices);
         this.looks = new LookMemory(window, desk, looks);
-        start = Guide.about(new StartCard(desk, window.actions(), recent::all), GuidePage.FIRST_HOUR);
+        start = new StartCard(desk, window.actions(), recent::all);
         window.getChildren().add(start);
         window.commands().meaning("start", start::open);
         // No larger than the screen, or what stands at its edges could not be reached.

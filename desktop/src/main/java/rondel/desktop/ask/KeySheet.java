@@ -16,6 +16,8 @@ import javafx.scene.layout.VBox;
 import rondel.desktop.command.Command;
 import rondel.desktop.command.Commands;
 import rondel.desktop.command.KeyList;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.desktop.look.ModalCard;
 import rondel.words.Words;
 
@@ -43,7 +45,7 @@ public final class KeySheet extends ModalCard {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        hold(WIDE, title, scroll, close).setPrefHeight(HIGH);
+        hold(WIDE, HelpButton.titled(title, GuidePage.KEYS), scroll, close).setPrefHeight(HIGH);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     }
 

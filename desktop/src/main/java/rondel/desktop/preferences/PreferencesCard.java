@@ -17,7 +17,6 @@ import javafx.scene.layout.Priority;
 import rondel.desktop.command.Commands;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.WrappedLabel;
-import rondel.desktop.help.Guide;
 import rondel.desktop.help.GuidePage;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.look.ModalCard;
@@ -47,7 +46,6 @@ public final class PreferencesCard extends ModalCard {
         all.add(new Part("lists", () -> new ListPreferences(lists)));
         Label title = new Label(Words.of("prefs.title"));
         title.getStyleClass().add("title");
-        Guide.about(this, GuidePage.PREFERENCES);
         parts.setId("preference-parts");
         parts.setAccessibleText(Words.of("prefs.title"));
         parts.setMinWidth(LIST);

@@ -26,6 +26,8 @@ import rondel.desktop.desk.Desk;
 import rondel.desktop.field.RovingPane;
 import rondel.desktop.files.DemoJobs;
 import rondel.desktop.files.JobActions;
+import rondel.desktop.help.GuidePage;
+import rondel.desktop.help.HelpButton;
 import rondel.desktop.look.ModalCard;
 import rondel.desktop.look.NameLabel;
 import rondel.desktop.sheets.SheetPurpose;
@@ -83,7 +85,8 @@ public final class StartCard extends ModalCard {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        hold(WIDE, title, scroll, new HBox(8, open, blank, space, close)).setPrefHeight(HIGH);
+        hold(WIDE, HelpButton.titled(title, GuidePage.FIRST_HOUR), scroll, new HBox(8, open, blank, space, close))
+                .setPrefHeight(HIGH);
     }
 
     public void open() {

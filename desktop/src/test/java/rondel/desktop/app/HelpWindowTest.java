@@ -42,6 +42,14 @@ class HelpWindowTest extends BenchFixture {
         assertThat(page()).isEqualTo(GuidePage.SHELF);
         onFx(() -> window.help().guide().close());
         calm();
+        run("keySheet");
+        calm();
+        push(KeyCode.F1);
+        calm();
+        assertThat(page()).isEqualTo(GuidePage.KEYS);
+        onFx(() -> window.help().guide().close());
+        calm();
+        push(KeyCode.ESCAPE);
         run("stageLines");
         calm();
         onFx(() -> window.sheet().requestFocus());
