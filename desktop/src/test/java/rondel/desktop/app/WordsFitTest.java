@@ -73,37 +73,39 @@ class WordsFitTest extends BenchFixture {
     }
 
     private void look(String where, Set<String> cut) {
+        // Laid out and looked at in one turn: what the background brings in between has its text, and not its place
+        // yet.
         onFx(() -> {
             window.applyCss();
             window.layout();
-        });
-        onFx(() -> lookup(n -> n instanceof Labeled).queryAllAs(Labeled.class).stream()
-                .filter(l -> l.getText() != null && !(l instanceof TitledPane))
-                .filter(this::isSeen)
-                .filter(l -> !isOfTheJob(l))
-                .forEach(l -> {
-                    String whole = l.getText();
-                    boolean isCut = l.getChildrenUnmodifiable().stream()
-                            .anyMatch(n -> n instanceof Text t
-                                    && !t.getText().replace("\n", "").equals(whole.replace("\n", "")));
-                    if (isCut) {
-                        cut.add("cut: " + whole);
-                    }
-                    if (l.isWrapText()) {
-                        for (String word : whole.split("\\s+")) {
-                            Text alone = new Text(word);
-                            alone.setFont(l.getFont());
-                            if (alone.getLayoutBounds().getWidth() > l.getWidth() + 1) {
-                                cut.add("broken: " + word);
+            lookup(n -> n instanceof Labeled).queryAllAs(Labeled.class).stream()
+                    .filter(l -> l.getText() != null && !(l instanceof TitledPane))
+                    .filter(this::isSeen)
+                    .filter(l -> !isOfTheJob(l))
+                    .forEach(l -> {
+                        String whole = l.getText();
+                        boolean isCut = l.getChildrenUnmodifiable().stream()
+                                .anyMatch(n -> n instanceof Text t
+                                        && !t.getText().replace("\n", "").equals(whole.replace("\n", "")));
+                        if (isCut) {
+                            cut.add("cut: " + whole);
+                        }
+                        if (l.isWrapText()) {
+                            for (String word : whole.split("\\s+")) {
+                                Text alone = new Text(word);
+                                alone.setFont(l.getFont());
+                                if (alone.getLayoutBounds().getWidth() > l.getWidth() + 1) {
+                                    cut.add("broken: " + word);
+                                }
                             }
                         }
-                    }
-                    Bounds b = l.localToScene(l.getBoundsInLocal());
-                    Bounds side = within(l);
-                    if (b.getMaxX() > side.getMaxX() + 1) {
-                        cut.add("reaches out: " + whole + " by " + Math.round(b.getMaxX() - side.getMaxX()));
-                    }
-                }));
+                        Bounds b = l.localToScene(l.getBoundsInLocal());
+                        Bounds side = within(l);
+                        if (b.getMaxX() > side.getMaxX() + 1) {
+                            cut.add("reaches out: " + whole + " by " + Math.round(b.getMaxX() - side.getMaxX()));
+                        }
+                    });
+        });
     }
 
     private boolean isSeen(Node node) {
