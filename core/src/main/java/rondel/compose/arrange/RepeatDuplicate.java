@@ -17,15 +17,14 @@ public final class RepeatDuplicate {
 
     /** Nothing where nothing was duplicated, or the copies are gone. */
     public static Optional<Duplicate> of(History history) {
-        Job after = history.job();
         for (Optional<History.Step> s = history.past();
                 s.isPresent();
                 s = s.get().next()) {
             if (s.get().operation() instanceof Duplicate last) {
-                List<ElementId> copies = last.selects(s.get().job(), after);
+                List<ElementId> copies =
+                        last.selects(s.get().job(), s.get().after().job());
                 return repeated(history.job(), last.elements(), copies);
             }
-            after = s.get().job();
         }
         return Optional.empty();
     }

@@ -192,6 +192,17 @@ public record Dialogs(Supplier<Window> owner, Notices notices, SystemFileChoices
     }
 
     @Override
+    public HeldByOthers heldByOthers(String sentence) {
+        ButtonType read = new ButtonType(Words.of("ask.openToRead"), ButtonBar.ButtonData.YES);
+        ButtonType take = new ButtonType(Words.of("ask.takeOver"), ButtonBar.ButtonData.LEFT);
+        Alert alert =
+                new Alert(Alert.AlertType.CONFIRMATION, Words.of("ask.held", sentence), read, take, ButtonType.CANCEL);
+        FormDialog.prepare(alert, owner.get(), Words.of("ask.heldTitle"), GuidePage.KEPT);
+        ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
+        return answer == read ? HeldByOthers.READ : answer == take ? HeldByOthers.TAKE_OVER : HeldByOthers.LEAVE;
+    }
+
+    @Override
     public LeftOverAnswer recover(String title, int edits, int lost) {
         ButtonType yes = new ButtonType(Words.of("ask.recover"), ButtonBar.ButtonData.YES);
         ButtonType no = new ButtonType(Words.of("ask.letGo"), ButtonBar.ButtonData.LEFT);

@@ -1,5 +1,7 @@
 package rondel.desktop.app;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
@@ -8,18 +10,16 @@ import javafx.stage.Screen;
 import javafx.stage.Stage;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Notices;
-import rondel.desktop.desk.Preferred;
 import rondel.desktop.desk.Workers;
 import rondel.desktop.files.JobWindows;
 import rondel.desktop.model.Bench;
+import rondel.desktop.model.BoundedHistory;
 import rondel.desktop.start.StartCard;
 import rondel.formats.files.OwnFolders;
-import rondel.formats.fonts.FontsAtHand;
-import rondel.formats.job.LastLooks;
-import rondel.formats.job.RecentJobs;
-import rondel.formats.picture.PictureLevels;
+import rondel.formats.job.HistoryFile;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.StarterShelf;
+import rondel.history.HistoryBound;
 import rondel.job.Job;
 import rondel.units.LengthUnit;
 import rondel.words.Words;
@@ -32,6 +32,9 @@ final class JobWindow {
     private static final double LEAST_WIDTH = 1024;
     private static final double LEAST_HEIGHT = 700;
 
+    /** What older steps of a job may take, in bytes: an eighth of the memory that Java may use. */
+    private static final long HISTORY = Runtime.getRuntime().maxMemory() / 8;
+
     private final Stage stage;
     private final Desk desk;
     private final BenchWindow window;
@@ -39,21 +42,23 @@ final class JobWindow {
     private final JournalRecorder journal;
     private final StartCard start;
     private final LookMemory looks;
+    private final HistoryFile older = new HistoryFile(OwnFolders.history());
 
-    JobWindow(Stage stage, String log, FontsAtHand fonts, RecentJobs recent, LastLooks looks, Preferred preferred) {
+    JobWindow(Stage stage, SharedByWindows shared) {
         this.stage = stage;
         Workers workers = new Workers();
-        Notices notices = new Notices(log);
-        LengthUnit unit = preferred.now().preferredUnit().orElse(LengthUnit.IN);
+        Notices notices = new Notices(shared.log());
+        LengthUnit unit = shared.preferred().now().preferredUnit().orElse(LengthUnit.IN);
         Bench bench = new Bench(Job.blank(Words.of("new.untitled"), unit, 304.8, 304.8), workers.edits());
-        desk = new Desk(bench, workers, PictureLevels.usual(), notices, preferred);
-        SystemFileChoices choices = new SystemFileChoices(() -> stage, preferred);
+        bench.keepWithin(new BoundedHistory(new HistoryBound(HISTORY, older), workers.remembering()));
+        desk = new Desk(bench, workers, shared.pictures(), notices, shared.preferred());
+        SystemFileChoices choices = new SystemFileChoices(() -> stage, shared.preferred());
         dialogs = new Dialogs(() -> stage, notices, choices);
         window = new BenchWindow(
-                desk, choices, dialogs, new ArtworkReader(fonts), () -> StarterShelf.open(OwnFolders.shelf()));
+                desk, choices, dialogs, new ArtworkReader(shared.fonts()), () -> StarterShelf.open(OwnFolders.shelf()));
         journal = new JournalRecorder(OwnFolders.journals(), bench, notices);
-        this.looks = new LookMemory(window, desk, looks);
-        start = new StartCard(desk, window.actions(), recent::all);
+        looks = new LookMemory(window, desk, shared.looks());
+        start = new StartCard(desk, window.actions(), shared.recent()::all);
         window.getChildren().add(start);
         window.commands().meaning("start", start::open);
         // No larger than the screen, or what stands at its edges could not be reached.
@@ -65,7 +70,7 @@ final class JobWindow {
             e.consume();
             window.actions().closeWindow();
         });
-        new WindowTitle(stage, bench, window.actions().progress(), window.run());
+        new WindowTitle(stage, bench, window.actions().progress(), window.actions()::isToRead, window.run());
     }
 
     void show(JobWindows windows) {
@@ -118,5 +123,10 @@ final class JobWindow {
         journal.close();
         window.close();
         desk.workers().close();
+        try {
+            older.close();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

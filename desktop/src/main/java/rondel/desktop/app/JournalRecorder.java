@@ -16,6 +16,7 @@ import rondel.desktop.model.Bench;
 import rondel.desktop.model.Recorder;
 import rondel.formats.journal.JournalWriter;
 import rondel.history.History;
+import rondel.history.JobState;
 import rondel.job.Job;
 import rondel.operation.Operation;
 import rondel.words.Words;
@@ -51,14 +52,14 @@ public final class JournalRecorder implements Recorder, AutoCloseable {
     @Override
     public void opened(History history, Optional<Path> file) {
         Deque<Operation> edits = new ArrayDeque<>();
-        Job base = history.job();
+        JobState first = history.now();
         for (Optional<History.Step> s = history.past();
                 s.isPresent();
                 s = s.get().next()) {
             edits.push(s.get().operation());
-            base = s.get().job();
+            first = s.get().after().before().orElseThrow();
         }
-        Job from = base;
+        Job from = first.job();
         write(() -> journal.opened(from, List.copyOf(edits), file));
     }
 

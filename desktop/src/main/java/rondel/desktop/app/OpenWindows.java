@@ -15,40 +15,42 @@ import rondel.formats.files.OwnFolders;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.job.LastLooks;
 import rondel.formats.job.RecentJobs;
+import rondel.formats.picture.PictureLevels;
 import rondel.formats.preferences.Preferences;
 import rondel.formats.preferences.PreferencesFile;
 
-/** The windows that are open, each with a job of its own; they share the fonts and the list of recent jobs. */
+/** The windows that are open, each with a job of its own; they share fonts, pictures and the list of recent jobs. */
 final class OpenWindows {
 
-    private final String log;
-    private final FontsAtHand fonts = FontsAtHand.usual();
-    private final RecentJobs recent = new RecentJobs(OwnFolders.recentJobs());
-    private final LastLooks looks = new LastLooks(OwnFolders.looks());
+    private final SharedByWindows shared;
     private final KeptList<WindowPlace> places;
     private final List<JobWindow> open = new ArrayList<>();
-
-    private final Preferred preferred;
 
     /** @param places where the window was when it was closed last
      *  @param prefer what the person prefers as it was read */
     OpenWindows(String log, KeptList<WindowPlace> places, PreferencesFile preferences, Preferences prefer) {
-        this.log = log;
         this.places = places;
-        preferred = new Preferred(prefer, change -> open.stream()
+        Preferred preferred = new Preferred(prefer, change -> open.stream()
                 .findFirst()
                 .ifPresent(w -> w.bench().actions().inBackground(() -> preferences.change(change))));
+        shared = new SharedByWindows(
+                log,
+                FontsAtHand.usual(),
+                new RecentJobs(OwnFolders.recentJobs()),
+                new LastLooks(OwnFolders.looks()),
+                preferred,
+                PictureLevels.usual());
         // Where the system goes from day to night, windows that are as it is follow.
         Platform.getPreferences().colorSchemeProperty().addListener((o, before, now) -> wear());
     }
 
     private void wear() {
-        open.forEach(
-                w -> w.bench().appearance().show(Theme.named(preferred.now().theme())));
+        open.forEach(w ->
+                w.bench().appearance().show(Theme.named(shared.preferred().now().theme())));
     }
 
     JobWindow add(Stage stage) {
-        JobWindow window = new JobWindow(stage, log, fonts, recent, looks, preferred);
+        JobWindow window = new JobWindow(stage, shared);
         open.add(window);
         window.show(new Among(window));
         return window;
@@ -89,7 +91,7 @@ final class OpenWindows {
         @Override
         public void used(Path file, String title) {
             mine.bench().actions().inBackground(() -> {
-                recent.add(file, title);
+                shared.recent().add(file, title);
                 return file;
             });
         }

@@ -2,6 +2,7 @@ package rondel.desktop.app;
 
 import java.util.EnumSet;
 import java.util.OptionalDouble;
+import java.util.function.BooleanSupplier;
 import javafx.stage.Stage;
 import rondel.desktop.desk.Progress;
 import rondel.desktop.model.Bench;
@@ -18,12 +19,15 @@ final class WindowTitle {
     private final Stage stage;
     private final Bench bench;
     private final Progress progress;
+    private final BooleanSupplier toRead;
     private final RunActions run;
 
-    WindowTitle(Stage stage, Bench bench, Progress progress, RunActions run) {
+    /** @param toRead whether somebody else works on the file */
+    WindowTitle(Stage stage, Bench bench, Progress progress, BooleanSupplier toRead, RunActions run) {
         this.stage = stage;
         this.bench = bench;
         this.progress = progress;
+        this.toRead = toRead;
         this.run = run;
         bench.on(EnumSet.of(Change.JOB, Change.FILE, Change.WORK), this::entitle);
         progress.onAdvance(this::entitle);
@@ -36,7 +40,8 @@ final class WindowTitle {
         String name = bench.file()
                 .map(f -> f.getFileName().toString())
                 .orElse(bench.job().title());
-        String title = Words.of(bench.unsaved() ? "window.unsaved" : "window.title", name);
+        String named = toRead.getAsBoolean() ? Words.of("window.toRead", name) : name;
+        String title = Words.of(bench.unsaved() ? "window.unsaved" : "window.title", named);
         OptionalDouble advance =
                 run.machine().isRunning() ? OptionalDouble.of(run.machine().share()) : progress.advance();
         stage.setTitle(

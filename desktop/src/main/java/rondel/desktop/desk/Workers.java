@@ -3,6 +3,7 @@ package rondel.desktop.desk;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
 import java.util.concurrent.Future;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.LinkedBlockingDeque;
@@ -45,6 +46,7 @@ public final class Workers implements AutoCloseable {
             TOO_LATE);
     private final ThreadPoolExecutor direct = pool("rondel-edit", 1);
     private final ThreadPoolExecutor following = pool("rondel-follow", 1);
+    private final ThreadPoolExecutor remembering = pool("rondel-history", 1);
     private final AtomicInteger derived = new AtomicInteger();
     private volatile Consumer<Throwable> unexpected = Workers::toTheThread;
 
@@ -103,6 +105,11 @@ public final class Workers implements AutoCloseable {
     /** Where the edits of a bench are worked out. */
     public EditThreads edits() {
         return new EditThreads(direct, following, this::later);
+    }
+
+    /** Where the memory of what was done is seen to. */
+    public Executor remembering() {
+        return remembering;
     }
 
     /** Paints off the toolkit's thread and hands over the result on it, unless it is no longer wanted. */
@@ -208,6 +215,7 @@ public final class Workers implements AutoCloseable {
         deriving.shutdownNow();
         following.shutdownNow();
         direct.shutdown();
+        remembering.shutdownNow();
         computing.shutdown();
         saving.shutdown();
     }

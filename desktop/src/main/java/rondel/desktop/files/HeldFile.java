@@ -37,6 +37,19 @@ record HeldFile(Path file, Optional<JobLock> lock, Optional<FileStamp> stamp, Op
         }
     }
 
+    /** Reads a file that somebody else has, and takes it from them.
+     *
+     * @throws Refusal if it can't be read, or somebody else was quicker */
+    static Opened takenOver(Path file) {
+        HeldFile held = new HeldFile(file, JobLock.takeOver(file), stamp(file), Optional.empty());
+        try {
+            return new Opened(JobFile.read(file), held);
+        } catch (RuntimeException e) {
+            held.letGo();
+            throw e;
+        }
+    }
+
     /** The file as it is now, for a job that was read from it before. */
     static HeldFile held(Path file) {
         try {
@@ -53,7 +66,8 @@ record HeldFile(Path file, Optional<JobLock> lock, Optional<FileStamp> stamp, Op
      * @throws Refusal if somebody else has it, or it was changed since it was read */
     static HeldFile saved(Job job, Path file, Optional<HeldFile> before, PictureSource pictures) {
         Optional<HeldFile> same = before.filter(h -> h.file.toAbsolutePath().equals(file.toAbsolutePath()));
-        Optional<JobLock> lock = same.flatMap(HeldFile::lock);
+        // One that was taken over is not there any more; whoever has it now may have let it go meanwhile.
+        Optional<JobLock> lock = same.flatMap(HeldFile::lock).filter(JobLock::isHeld);
         boolean mine = lock.isPresent();
         try {
             if (!mine) {

@@ -124,12 +124,30 @@ public final class JobActions {
             return HeldFile.read(file);
         };
         progress.runFile(Words.of("progress.opening", file.getFileName()), reading, opened -> {
-            hold(Optional.of(opened.held()));
-            desk.bench().open(opened.job(), Optional.of(file));
-            windows.used(file, opened.job().title());
-            windows.opened(file);
-            opened.held().heldBy().ifPresent(desk.notices()::refuse);
+            Optional<String> by = opened.held().heldBy();
+            switch (by.map(questions::heldByOthers).orElse(Questions.HeldByOthers.READ)) {
+                case READ -> use(opened);
+                case TAKE_OVER ->
+                    progress.runFile(
+                            Words.of("progress.opening", file.getFileName()),
+                            () -> HeldFile.takenOver(file),
+                            this::use);
+                case LEAVE -> {}
+            }
         });
+    }
+
+    private void use(HeldFile.Opened opened) {
+        Path file = opened.held().file();
+        hold(Optional.of(opened.held()));
+        desk.bench().open(opened.job(), Optional.of(file));
+        windows.used(file, opened.job().title());
+        windows.opened(file);
+    }
+
+    /** Whether somebody else works on the file of the job on the bench, so that it was opened to be read. */
+    public boolean isToRead() {
+        return held.flatMap(HeldFile::heldBy).isPresent();
     }
 
     private void openWithoutFile(Job job) {
@@ -259,16 +277,19 @@ public final class JobActions {
             List<PastState> states = PastState.of(bench.history(), MOST_STATES);
             questions
                     .state(states, new StatePictures(bench.sheet().id(), desk.pictures(), desk.workers()))
-                    .ifPresent(s -> {
-                        for (int i = 0; i < Math.abs(s.steps()); i++) {
-                            if (s.steps() < 0) {
-                                bench.undo();
-                            } else {
-                                bench.redo();
-                            }
-                        }
-                    });
+                    .ifPresent(s -> progress.run(Words.of("progress.goingBack"), s::job, job -> travel(s.steps())));
         });
+    }
+
+    /** The job that it leads to, and all between, are in memory by now. */
+    private void travel(int steps) {
+        for (int i = 0; i < Math.abs(steps); i++) {
+            if (steps < 0) {
+                desk.bench().undo();
+            } else {
+                desk.bench().redo();
+            }
+        }
     }
 
     /** Shows what was saved of the job before, to be compared with it and opened. */

@@ -41,6 +41,16 @@ public interface Questions {
 
     Unsaved unsaved(String title);
 
+    /** What to do with a file that somebody else works on. */
+    enum HeldByOthers {
+        READ,
+        TAKE_OVER,
+        LEAVE
+    }
+
+    /** @param sentence on who has it */
+    HeldByOthers heldByOthers(String sentence);
+
     Optional<Job> newJob();
 
     /** What a further sheet should be like. */

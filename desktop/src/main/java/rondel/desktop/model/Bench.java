@@ -31,6 +31,7 @@ public final class Bench {
     private Recorder recorder = Recorder.NONE;
     private final EditQueue edits;
     private Consumer<Throwable> failed = e -> {};
+    private Consumer<History> bounded = h -> {};
     private Optional<Job> saved = Optional.empty();
     private Optional<Path> file = Optional.empty();
     /** A bench whose edits are made on the thread that asks. */
@@ -69,6 +70,11 @@ public final class Bench {
 
     public void recordTo(Recorder other) {
         recorder = other;
+    }
+
+    /** Has the memory of the history kept within a bound. */
+    public void keepWithin(BoundedHistory bound) {
+        bounded = bound::changed;
     }
 
     /** Has a listener told of any change. */
@@ -167,6 +173,7 @@ public final class Bench {
         @Override
         public void settled(Operation operation, List<ElementId> selects, boolean wasShown, boolean merged) {
             recorder.done(operation);
+            bounded.accept(history());
             if (!wasShown) {
                 views.shown(operation, selects, merged, job());
             }
@@ -213,6 +220,7 @@ public final class Bench {
     private void travel(Function<History, Optional<History>> step, Consumer<Job> record, Consumer<Job> look) {
         edits.then(() -> step.apply(history()).ifPresent(h -> {
             edits.replaceSettled(h);
+            bounded.accept(h);
             record.accept(h.job());
             look.accept(h.job());
             listeners.tell(EnumSet.of(Change.JOB, Change.SELECTION, Change.SHEET));

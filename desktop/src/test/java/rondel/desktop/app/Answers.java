@@ -57,6 +57,11 @@ final class Answers implements FileChoices, WindowQuestions {
     Optional<UnaryOperator<SheetForm>> sheet = Optional.empty();
     LeftOverAnswer recover = LeftOverAnswer.BRING_BACK;
     boolean letGo;
+    HeldByOthers heldByOthers = HeldByOthers.READ;
+
+    /** The sentences on who works on a file that was to be opened. */
+    final List<String> asked = new java.util.ArrayList<>();
+
     Optional<SpacingForm> spacing = Optional.empty();
     Optional<UnaryOperator<ThingForm>> thing = Optional.empty();
     Optional<GuideForm> guide = Optional.empty();
@@ -212,6 +217,12 @@ final class Answers implements FileChoices, WindowQuestions {
     @Override
     public Unsaved unsaved(String title) {
         return Unsaved.DISCARD;
+    }
+
+    @Override
+    public HeldByOthers heldByOthers(String sentence) {
+        asked.add(sentence);
+        return heldByOthers;
     }
 
     @Override

@@ -13,6 +13,11 @@ public final class OwnFolders {
         return state().resolve("journals");
     }
 
+    /** Older steps of jobs that are open. */
+    public static Path history() {
+        return state().resolve("history");
+    }
+
     /** The font files that the person has added. */
     public static Path fonts() {
         return state().resolve("fonts");

@@ -51,6 +51,11 @@ public final class JobFile {
 
     private JobFile() {}
 
+    /** Reads and writes the JSON of jobs, as deep as they may nest. */
+    static ObjectMapper mapper() {
+        return MAPPER;
+    }
+
     /** Saves atomically, over whatever is there.
      *
      * @throws Refusal if it can't be written; an older file is untouched */

@@ -9,6 +9,7 @@ import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Duration;
@@ -17,17 +18,22 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Optional;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import rondel.formats.files.FileStamp;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Says that a job is being worked on: a hidden file beside it with who does and since when, locked by the system for as long as
- *  they live. One that is there without that lock is left over and is taken over. */
+ *  they live. One that is there without that lock is left over and is taken over; one that somebody has can be taken from them, who find that out
+ *  before they next write. Safe on any thread. */
 public final class JobLock implements AutoCloseable {
 
     /** The lock lies beyond what is written, so that others can read who holds it. */
     private static final long PLACE = Long.MAX_VALUE - 1;
 
+    private static final Logger LOG = LoggerFactory.getLogger(JobLock.class);
     private static final long BETWEEN_TRIES = 50;
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
@@ -35,8 +41,12 @@ public final class JobLock implements AutoCloseable {
     private final FileChannel channel;
     private final FileLock lock;
 
-    private JobLock(Path file, FileChannel channel, FileLock lock) {
+    /** The second line of the file, which no other lock has. */
+    private final String mark;
+
+    private JobLock(Path file, FileChannel channel, FileLock lock, String mark) {
         this.file = file;
+        this.mark = mark;
         this.channel = channel;
         this.lock = lock;
     }
@@ -64,8 +74,39 @@ public final class JobLock implements AutoCloseable {
             Thread.currentThread().interrupt();
             throw new java.util.concurrent.CancellationException();
         } catch (IOException e) {
-            org.slf4j.LoggerFactory.getLogger(JobLock.class).debug("no lock beside {}", job, e);
+            LOG.debug("no lock beside {}", job, e);
             return Optional.empty();
+        }
+    }
+
+    /** Takes the lock of a job from whoever has it.
+     *
+     * @return nothing where the folder can't be written to
+     * @throws Refusal if somebody else was quicker */
+    public static Optional<JobLock> takeOver(Path job) {
+        Path file = beside(job);
+        try {
+            // Renamed first: where a system keeps the name of a deleted file until it is closed, it is that of nothing
+            // by then.
+            Path away = file.resolveSibling(file.getFileName() + "." + UUID.randomUUID());
+            Files.move(file, away);
+            Files.delete(away);
+        } catch (NoSuchFileException e) {
+            LOG.debug("nobody has {} any more", job, e);
+        } catch (IOException e) {
+            LOG.debug("no lock beside {}", job, e);
+            return Optional.empty();
+        }
+        return take(job, Duration.ZERO);
+    }
+
+    /** Whether nobody has taken it over. */
+    public boolean isHeld() {
+        try {
+            return Files.readString(file).lines().skip(1).anyMatch(mark::equals);
+        } catch (IOException e) {
+            LOG.debug("no lock any more: {}", file, e);
+            return false;
         }
     }
 
@@ -89,8 +130,9 @@ public final class JobLock implements AutoCloseable {
                 return attempt(file);
             }
             channel.truncate(0);
-            channel.write(ByteBuffer.wrap(me().getBytes(StandardCharsets.UTF_8)), 0);
-            return Optional.of(new JobLock(file, channel, lock));
+            String mark = UUID.randomUUID().toString();
+            channel.write(ByteBuffer.wrap((me() + "\n" + mark + "\n").getBytes(StandardCharsets.UTF_8)), 0);
+            return Optional.of(new JobLock(file, channel, lock, mark));
         } catch (OverlappingFileLockException e) {
             channel.close();
             return Optional.empty();
@@ -120,7 +162,7 @@ public final class JobLock implements AutoCloseable {
 
     private static String holder(Path file) {
         try {
-            return Files.readString(file).strip();
+            return Files.readString(file).lines().findFirst().orElse("").strip();
         } catch (IOException e) {
             return Words.of("job.lockedBySomebody");
         }
@@ -133,11 +175,13 @@ public final class JobLock implements AutoCloseable {
             return;
         }
         try {
-            Files.deleteIfExists(file);
+            if (isHeld()) {
+                Files.deleteIfExists(file);
+            }
             lock.release();
             channel.close();
         } catch (IOException e) {
-            org.slf4j.LoggerFactory.getLogger(JobLock.class).warn("lock left behind: {}", file, e);
+            LOG.warn("lock left behind: {}", file, e);
         }
     }
 }
