@@ -31,6 +31,7 @@ public final class FontsAtHand implements Supplier<FontBook> {
 
     private final Path folder;
     private final Supplier<List<FontFace>> system;
+    private final FontTrials trials;
     private final Supplier<FontBook> shipped = new ShippedFonts();
     private FontBook book;
     private Map<FontFace, FontFamily.Source> sources = Map.of();
@@ -38,16 +39,22 @@ public final class FontsAtHand implements Supplier<FontBook> {
 
     /** The shipped fonts and those in a folder, without the system's. */
     public FontsAtHand(Path folder) {
-        this(folder, List::of);
+        this(folder, List::of, trials(folder));
     }
 
-    FontsAtHand(Path folder, Supplier<List<FontFace>> system) {
+    FontsAtHand(Path folder, Supplier<List<FontFace>> system, FontTrials trials) {
         this.folder = folder;
+        this.trials = trials;
         this.system = system;
     }
 
     public static FontsAtHand usual() {
-        return new FontsAtHand(OwnFolders.fonts(), SystemFonts.usual());
+        Path own = OwnFolders.fonts();
+        return new FontsAtHand(own, SystemFonts.usual(trials(own)), trials(own));
+    }
+
+    private static FontTrials trials(Path folder) {
+        return FontTrials.usual(folder.resolve("trials.json"));
     }
 
     @Override
@@ -55,7 +62,7 @@ public final class FontsAtHand implements Supplier<FontBook> {
         if (book == null) {
             List<FontFace> faces = new ArrayList<>(shipped.get().faces());
             int own = faces.size();
-            added().forEach(file -> read(file, faces));
+            trials.sound(added()).forEach(file -> read(file, faces));
             int added = faces.size();
             faces.addAll(system.get());
             book = new FontBook(faces, shipped.get().generic());
@@ -114,12 +121,15 @@ public final class FontsAtHand implements Supplier<FontBook> {
 
     /** Keeps a copy of a font file, so that it is at hand from now on.
      *
-     * @throws Refusal if it is no font, or can't be kept; nothing has changed then */
+     * @throws Refusal if it is no font, would do harm, or can't be kept; nothing has changed then */
     public synchronized FontFace add(Path file) {
         if (!ENDINGS.contains(FileName.extension(file.toString()))) {
             throw Refusal.of("font.unreadable", file);
         }
         byte[] bytes = bytes(file);
+        if (!trials.isSound(file)) {
+            throw Refusal.of("font.harmful", file);
+        }
         FontFace face = new FontFace(bytes, file.toString());
         try {
             Files.createDirectories(folder);
