@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Supplier;
-import rondel.bench.faults.FaultBench;
 
 /** {@code rondel bench}: one row each, ours against a peer in the same run. Figures are ms; what counts is the ratio. */
 public final class Bench {
@@ -21,15 +20,11 @@ public final class Bench {
 
     private Bench() {}
 
-    /** @param args the sets to measure, by name; all where none is named; or {@code faults} with its counts and seed */
+    /** @param args the sets to measure, by name; all where none is named */
     public static void main(String[] args) throws Exception {
         System.setProperty("java.awt.headless", "true");
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
-        if (args.length > 0 && args[0].equals("faults")) {
-            List<String> counts = List.of(args).subList(1, args.length);
-            System.exit(FaultBench.run(counts, System.out) == 0 ? 0 : 1);
-        }
         Map<String, Rows> sets = new LinkedHashMap<>();
         sets.put("small", SmallBenchmarks::rows);
         sets.put("quick", Quick::rows);

@@ -18,13 +18,13 @@ import rondel.job.Traits;
 import rondel.units.LengthUnit;
 
 /** A 12 x 12 in sheet full of curved outlines, the same in every run. */
-final class Outlines {
+public final class Outlines {
 
-    static final double SIDE = 304.8;
+    public static final double SIDE = 304.8;
 
     private Outlines() {}
 
-    static Job job(int count) {
+    public static Job job(int count) {
         Random random = new Random(1);
         List<Element> elements = new ArrayList<>();
         for (int i = 0; i < count; i++) {

@@ -8,10 +8,10 @@ import rondel.desktop.app.BenchWindow;
 import rondel.geometry.Point;
 
 /** The mouse on the sheet of a window that is measured. */
-record SheetPointer(BenchWindow window) {
+public record SheetPointer(BenchWindow window) {
 
     /** @param at in px on the sheet's view */
-    void fire(EventType<MouseEvent> type, Point at) {
+    public void fire(EventType<MouseEvent> type, Point at) {
         Point2D p = window.sheet().localToScene(at.x(), at.y());
         boolean down = type != MouseEvent.MOUSE_RELEASED;
         window.sheet()

@@ -194,6 +194,9 @@ public final class AtomicFile {
             if (String.valueOf(t.getMessage()).contains("No space left")) {
                 return Words.of("file.diskFull");
             }
+            if (String.valueOf(t.getMessage()).contains("name too long")) {
+                return Words.of("file.nameTooLong");
+            }
         }
         return switch (e) {
             case java.nio.file.AccessDeniedException denied -> Words.of("file.denied");

@@ -27,8 +27,7 @@ public final class PartFiles {
 
     /** A name that no other has, beside a file. */
     static Path beside(Path target) {
-        return target.resolveSibling("." + target.getFileName() + "."
-                + ProcessHandle.current().pid() + "-" + NEXT.incrementAndGet() + ".part");
+        return HiddenName.beside(target, "." + ProcessHandle.current().pid() + "-" + NEXT.incrementAndGet() + ".part");
     }
 
     /** Deletes those in a folder that no living program writes to. */

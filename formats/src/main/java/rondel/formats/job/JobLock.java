@@ -22,6 +22,7 @@ import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import rondel.formats.files.FileStamp;
+import rondel.formats.files.HiddenName;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -111,8 +112,7 @@ public final class JobLock implements AutoCloseable {
     }
 
     private static Path beside(Path job) {
-        Path real = job.toAbsolutePath();
-        return real.resolveSibling("." + real.getFileName() + ".lock");
+        return HiddenName.beside(job.toAbsolutePath(), ".lock");
     }
 
     private static Optional<JobLock> attempt(Path file) throws IOException {

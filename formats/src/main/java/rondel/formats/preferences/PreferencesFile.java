@@ -39,7 +39,8 @@ public final class PreferencesFile {
         } catch (JsonProcessingException e) {
             return new Read(Preferences.USUAL, Optional.of(Words.of("prefs.broken", aside())));
         } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            // The program starts without them; they stay as they are for whoever may read them.
+            return new Read(Preferences.USUAL, Optional.of(Words.of("file.notRead", file, e.getMessage())));
         }
     }
 

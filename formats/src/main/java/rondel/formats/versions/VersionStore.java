@@ -19,6 +19,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Stream;
 import rondel.formats.files.AtomicFile;
+import rondel.formats.files.HiddenName;
 import rondel.formats.files.OwnFolders;
 import rondel.formats.files.Replacing;
 import rondel.job.Checksum;
@@ -56,7 +57,7 @@ public final class VersionStore {
     }
 
     private Path beside() {
-        return job.resolveSibling("." + job.getFileName() + ".versions");
+        return HiddenName.beside(job, ".versions");
     }
 
     private Path apart() {
@@ -84,7 +85,7 @@ public final class VersionStore {
             if (!known) {
                 Path folder = folder();
                 Files.createDirectories(folder);
-                Path target = free(folder);
+                Path target = free(folder, all);
                 AtomicFile.write(target, Replacing.NOTHING, out -> Files.copy(job, out));
             }
             letGo();
@@ -93,8 +94,12 @@ public final class VersionStore {
         }
     }
 
-    private Path free(Path folder) {
+    /** A name that comes after all others, also where the clock was set back meanwhile: an older version must not pass for the newest. */
+    private Path free(Path folder, List<Version> all) {
         Instant now = clock.instant();
+        if (!all.isEmpty() && !now.isAfter(all.getFirst().saved())) {
+            now = all.getFirst().saved().plusMillis(1);
+        }
         Path target = folder.resolve(NAME.format(now) + ENDING);
         while (Files.exists(target)) {
             now = now.plusMillis(1);

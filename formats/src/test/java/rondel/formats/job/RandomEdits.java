@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.node.IntNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.node.TextNode;
+import java.io.IOException;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -54,7 +55,7 @@ public final class RandomEdits {
     }
 
     /** @param job whose elements it is about, mostly */
-    JsonNode next(Job job) throws Exception {
+    public JsonNode next(Job job) throws IOException {
         Operation example = kinds.get(random.nextInt(kinds.size())).example();
         List<String> ids = job.everything().map(Element::id).map(i -> i.value()).toList();
         JsonNode changed = changed(mapper.readTree(mapper.writeValueAsString(json.write(example))), ids);

@@ -181,7 +181,7 @@ class JournalTest {
         assertThat(work.lost()).isEqualTo(3);
     }
 
-    /** Any mix of edits, undo, redo, save and save as, killed after any step. {@code rondel bench faults} plays more. */
+    /** Any mix of edits, undo, redo, save and save as, killed after any step. {@code rondel soak edits} plays more. */
     @Test
     void whateverWasDoneAKillGivesBackWhatWasOnTheScreen() throws Exception {
         int histories = Integer.getInteger("rondel.histories", 60);

@@ -50,6 +50,20 @@ class VersionStoreTest {
         Files.writeString(job, "first");
     }
 
+    @Test
+    void aClockThatIsSetBackMakesNoNewVersionAnOldOne() throws Exception {
+        for (int i = 0; i < 25; i++) {
+            saved("save " + i);
+            clock.now = clock.now.plusSeconds(1);
+        }
+        clock.now = clock.now.minus(Duration.ofDays(400));
+        saved("after the clock was set back");
+        saved("and once more");
+        assertThat(store().all()).hasSize(VersionStore.LAST);
+        assertThat(store().all().getFirst().file()).hasContent("and once more");
+        assertThat(store().all().get(1).file()).hasContent("after the clock was set back");
+    }
+
     private VersionStore store() {
         return new VersionStore(job, folder.resolve("own"), clock);
     }

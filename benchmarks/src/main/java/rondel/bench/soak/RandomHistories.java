@@ -1,4 +1,4 @@
-package rondel.bench.faults;
+package rondel.bench.soak;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -8,56 +8,61 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
-import rondel.catalogue.OperationCatalogue;
-import rondel.catalogue.OperationKind;
 import rondel.catalogue.SampleJob;
 import rondel.catalogue.WhatFollows;
 import rondel.formats.files.WholeFolder;
+import rondel.formats.job.HistoryFile;
 import rondel.formats.job.JobFile;
 import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
+import rondel.formats.job.RandomEdits;
 import rondel.formats.journal.JournalWriter;
 import rondel.formats.journal.LeftOver;
 import rondel.formats.picture.PictureLevels;
 import rondel.history.History;
+import rondel.history.HistoryBound;
 import rondel.job.Job;
 import rondel.operation.Operation;
 import rondel.words.Refusal;
 
 /** Random edits, undo, redo and saves, killed at the end: what is left is what was on the screen, undo goes back to the start and
- *  redo to the end, and the saved job reads as it was. */
-final class RandomHistories {
+ *  redo to the end, with a memory that is bounded too, and the saved job reads as it was. */
+final class RandomHistories implements SoakPart {
 
-    private static final int STEPS = 30;
+    private static final int STEPS = 40;
 
-    private final Path folder;
     private final OperationJson json = new OperationJson(MediaStore.inline());
     private final PictureLevels pictures = PictureLevels.usual();
-    private final List<OperationKind> kinds = OperationCatalogue.kinds();
+    private Path folder;
+    private int done;
+    private int refused;
 
-    RandomHistories(Path folder) {
-        this.folder = folder;
-    }
-
-    /** @return what is wrong, a line each */
-    List<String> faults(long seed, int count) throws IOException {
+    @Override
+    public Outcome run(int operations, long seed) throws IOException {
+        folder = Files.createTempDirectory("rondel-histories");
         List<String> faults = new ArrayList<>();
         Path sample = folder.resolve("sample.rondel");
         JobFile.write(SampleJob.make(), sample, pictures);
-        for (int i = 0; i < count; i++) {
+        done = 0;
+        refused = 0;
+        int histories = 0;
+        for (; done + refused < operations; histories++) {
+            long of = seed * 1_000_003 + histories;
             try {
-                String wrong = played(JobFile.read(sample), new Random(seed * 1_000_003 + i));
+                String wrong = played(JobFile.read(sample), new Random(of), new RandomEdits(of));
                 if (!wrong.isEmpty()) {
-                    faults.add("history " + i + ": " + wrong);
+                    faults.add("history " + histories + ": " + wrong);
                 }
             } catch (RuntimeException | StackOverflowError e) {
-                faults.add("history " + i + ": " + e);
+                faults.add("history " + histories + ": " + e);
             }
         }
-        return faults;
+        WholeFolder.delete(folder);
+        return new Outcome(
+                done + " made, " + refused + " refused with a sentence, in " + histories + " histories", faults);
     }
 
-    private String played(Job start, Random random) throws IOException {
+    private String played(Job start, Random random, RandomEdits edits) throws IOException {
         Path journals = folder.resolve("journals");
         Path left = folder.resolve("left");
         History history = WhatFollows.editing().begin(start);
@@ -77,7 +82,7 @@ final class RandomHistories {
                     saved = history.job();
                     journal.saved(saved, Path.of("saved.rondel"));
                 } else {
-                    history = edited(history, journal, random);
+                    history = edited(history, journal, edits);
                 }
             }
             copied(journals, left);
@@ -88,32 +93,38 @@ final class RandomHistories {
         WholeFolder.delete(left);
         String wrong =
                 unreadable.isEmpty() && recovered.equals(history.job()) ? "" : "recovered otherwise " + unreadable;
-        return wrong + savedAndTravelled(history, start);
+        try (HistoryFile older = new HistoryFile(folder)) {
+            // All memory is let go that may be.
+            return wrong + savedAndTravelled(history, start, new HistoryBound(0, older));
+        }
     }
 
-    private History edited(History history, JournalWriter journal, Random random) {
-        Operation operation =
-                json.read(json.write(kinds.get(random.nextInt(kinds.size())).example()));
+    private History edited(History history, JournalWriter journal, RandomEdits edits) throws IOException {
         try {
+            Operation operation = json.read(edits.next(history.job()));
             History then = history.then(operation);
+            done++;
             journal.done(operation);
             return then;
         } catch (Refusal e) {
+            refused++;
             return history;
         }
     }
 
-    private String savedAndTravelled(History end, Job start) {
+    private String savedAndTravelled(History end, Job start, HistoryBound bound) {
         Path file = folder.resolve("end.rondel");
         JobFile.write(end.job(), file, pictures);
         String wrong = JobFile.read(file).equals(end.job()) ? "" : " reads otherwise than it was saved";
         History history = end;
+        bound.hold(history);
         int steps = 0;
         while (history.undo().isPresent()) {
             history = history.undo().get();
             steps++;
         }
         wrong += history.job().equals(start) ? "" : " is not undone to its start";
+        bound.hold(history);
         for (int i = 0; i < steps; i++) {
             history = history.redo().orElseThrow();
         }

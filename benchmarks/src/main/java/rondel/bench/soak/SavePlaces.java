@@ -1,4 +1,4 @@
-package rondel.bench.faults;
+package rondel.bench.soak;
 
 import java.io.IOException;
 import java.nio.channels.FileChannel;
@@ -10,27 +10,37 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import rondel.catalogue.SampleJob;
+import rondel.formats.files.WholeFolder;
 import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureLevels;
 import rondel.job.Job;
 import rondel.words.Refusal;
 
-/** Saves where it can't be saved: every one ends in a sentence, leaves what was there, and nothing half done beside it. */
-final class SaveTargets {
+/** Saves where it can't be saved, under names of every script, and with a clock that was set back: every one ends in a sentence, leaves what was there, and nothing half done beside it. */
+final class SavePlaces implements SoakPart {
 
-    private final Path folder;
     private final PictureLevels pictures = PictureLevels.usual();
-    private final List<String> faults = new ArrayList<>();
-
-    SaveTargets(Path folder) {
-        this.folder = folder;
-    }
+    private Path folder;
+    private List<String> faults;
 
     private interface Saving {
         void save() throws IOException;
     }
 
-    List<String> faults(List<String> java) throws Exception {
+    @Override
+    public Outcome run(int count, long seed) throws Exception {
+        folder = Files.createTempDirectory("rondel-places");
+        faults = new ArrayList<>();
+        targets(ChildJava.command(
+                ChildJava.SMALL, FullDisk.class, folder.resolve("there.rondel").toString()));
+        OddNames names = new OddNames(Files.createDirectories(folder.resolve("names")));
+        faults.addAll(names.faults());
+        faults.addAll(new ClockSetBack(Files.createDirectories(folder.resolve("clock"))).faults());
+        WholeFolder.delete(folder);
+        return new Outcome(names.said(), faults);
+    }
+
+    private void targets(List<String> java) throws Exception {
         Job job = SampleJob.make();
         Path file = folder.resolve("there.rondel");
         JobFile.write(job, file, pictures);
@@ -48,7 +58,6 @@ final class SaveTargets {
         refused("vanished", file, () -> JobFile.write(other, folder.resolve("gone/x.rondel"), pictures));
         refused("folder", file, () -> JobFile.write(other, Files.createDirectories(folder.resolve("d")), pictures));
         full(file, java);
-        return faults;
     }
 
     private void refused(String what, Path there, Saving saving) throws IOException {
@@ -82,7 +91,6 @@ final class SaveTargets {
         byte[] before = Files.readAllBytes(there);
         List<String> command = new ArrayList<>(List.of("bash", "-c", "ulimit -f 2; exec \"$@\"", "full"));
         command.addAll(java);
-        command.addAll(List.of(FullDisk.class.getName(), there.toString()));
         Process p = new ProcessBuilder(command).redirectErrorStream(true).start();
         String said = new String(p.getInputStream().readAllBytes());
         if (p.waitFor() != 0) {

@@ -1,10 +1,18 @@
-package rondel.bench.faults;
+package rondel.bench.soak;
 
-/** What is damaged. */
-enum FaultKind {
+/** What is read, and damaged. */
+enum ReadKind {
     SVG(".svg"),
     PNG(".png"),
     JPEG(".jpg"),
+    PACKED_SVG(".svgz"),
+    PDF(".pdf"),
+    DXF(".dxf"),
+    TAPE(".dst"),
+    HPGL(".hpgl"),
+    NAMES(".csv"),
+    STOCKS(".json"),
+    PREFERENCES(".json"),
     JOB_BYTES(".rondel"),
     JOB_JSON(".rondel"),
     RECIPE(".json"),
@@ -13,7 +21,7 @@ enum FaultKind {
 
     private final String ending;
 
-    FaultKind(String ending) {
+    ReadKind(String ending) {
         this.ending = ending;
     }
 

@@ -1,4 +1,4 @@
-package rondel.bench.faults;
+package rondel.bench.soak;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -15,6 +15,7 @@ import java.util.Optional;
 import javax.imageio.ImageIO;
 import rondel.catalogue.OperationCatalogue;
 import rondel.catalogue.SampleJob;
+import rondel.formats.export.ExportFormat;
 import rondel.formats.job.JobFile;
 import rondel.formats.job.MediaStore;
 import rondel.formats.job.OperationJson;
@@ -40,7 +41,7 @@ final class Originals {
 
     private Originals() {}
 
-    static List<Path> of(FaultKind kind, Path folder) throws IOException {
+    static List<Path> of(ReadKind kind, Path folder) throws IOException {
         return switch (kind) {
             case SVG -> List.of(Files.writeString(folder.resolve("drawing.svg"), SVG));
             case PNG ->
@@ -59,6 +60,14 @@ final class Originals {
             case RECIPE -> List.of(Files.write(folder.resolve("recipe.json"), recipe()));
             case JOURNAL -> List.of(Files.writeString(folder.resolve("none.jsonl"), ""));
             case FONT -> fonts(folder);
+            case PACKED_SVG -> List.of(StandardOriginals.packedSvg(folder, SVG));
+            case PDF -> List.of(StandardOriginals.exported(folder, ExportFormat.PDF));
+            case DXF -> List.of(StandardOriginals.exported(folder, ExportFormat.DXF));
+            case TAPE -> List.of(StandardOriginals.tape(folder));
+            case HPGL -> List.of(StandardOriginals.hpgl(folder));
+            case NAMES -> List.of(StandardOriginals.names(folder));
+            case STOCKS -> List.of(StandardOriginals.stocks(folder));
+            case PREFERENCES -> List.of(StandardOriginals.preferences(folder));
         };
     }
 

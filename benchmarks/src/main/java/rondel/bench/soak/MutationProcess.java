@@ -1,4 +1,4 @@
-package rondel.bench.faults;
+package rondel.bench.soak;
 
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
@@ -15,7 +15,7 @@ import rondel.words.Refusal;
 
 /** Runs trials in a program of its own, which may hang or die: its arguments are the kind, the seed, the first number, and the one
  *  after the last. Says a line for each fault. */
-public final class FaultChild {
+public final class MutationProcess {
 
     /** What computes longer hangs, in s of the processor: a busy machine makes nothing hang. */
     private static final int LONGEST = 10;
@@ -26,16 +26,17 @@ public final class FaultChild {
     /** The exit code after a hang: the parent goes on with the next. */
     static final int HUNG = 3;
 
-    private FaultChild() {}
+    private MutationProcess() {}
 
     public static void main(String[] args) throws Exception {
         System.setProperty("java.awt.headless", "true");
-        FaultKind kind = FaultKind.valueOf(args[0]);
+        ReadKind kind = ReadKind.valueOf(args[0]);
         long seed = Long.parseLong(args[1]);
         int end = Integer.parseInt(args[3]);
         Path folder = Files.createTempDirectory("rondel-faults");
         List<Path> originals = Originals.of(kind, folder);
         for (int i = Integer.parseInt(args[2]); i < end; i++) {
+            System.out.println("at " + i);
             Path original = originals.get(i % originals.size());
             if (!isSound(kind, original, seed, i, folder.resolve("trial"))) {
                 System.out.println("hang " + kind + " " + i);
@@ -46,7 +47,7 @@ public final class FaultChild {
         System.exit(0);
     }
 
-    private static boolean isSound(FaultKind kind, Path original, long seed, int number, Path folder) throws Exception {
+    private static boolean isSound(ReadKind kind, Path original, long seed, int number, Path folder) throws Exception {
         Files.createDirectories(folder);
         Random random = new Random(seed * 1_000_003 + number);
         FutureTask<Void> trial = new FutureTask<>(() -> {

@@ -1,8 +1,10 @@
-package rondel.bench.faults;
+package rondel.bench.soak;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.zip.ZipFile;
@@ -14,20 +16,31 @@ import rondel.formats.artwork.ArtworkPlacement;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.files.Replacing;
 import rondel.formats.fonts.FontsAtHand;
+import rondel.formats.hpgl.HpglInstruction;
+import rondel.formats.hpgl.HpglParser;
+import rondel.formats.hpgl.HpglPen;
 import rondel.formats.job.JobFile;
+import rondel.formats.job.StockLibrary;
 import rondel.formats.journal.JournalWriter;
 import rondel.formats.journal.LeftOver;
+import rondel.formats.names.NameTableReader;
 import rondel.formats.page.Page;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.png.PixelSize;
+import rondel.formats.preferences.PreferencesFile;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.recipe.Recipe;
+import rondel.geometry.Point;
 import rondel.job.ElementId;
+import rondel.job.FontChoice;
 import rondel.job.Job;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Limits;
 import rondel.lines.check.kinds.Checks;
 import rondel.operation.Operation;
+import rondel.text.FontBook;
+import rondel.text.FontFace;
+import rondel.text.FontTrial;
 import rondel.words.Refusal;
 
 /** One damaged file, taken from reading it to finished files, as a person would. */
@@ -43,12 +56,17 @@ final class Trial {
 
     /** @throws Refusal if it is refused with a sentence, which is no fault
      *  @throws Exception whatever else goes wrong */
-    void run(FaultKind kind, Path original, Random random) throws Exception {
+    void run(ReadKind kind, Path original, Random random) throws Exception {
         byte[] bytes = Files.readAllBytes(original);
         Path file = folder.resolve("damaged" + kind.ending());
         switch (kind) {
             case SVG -> artwork(Files.write(file, Mutation.ofText(bytes, random)));
-            case PNG, JPEG -> artwork(Files.write(file, Mutation.ofBytes(bytes, random)));
+            case DXF -> artwork(Files.write(file, Mutation.ofText(bytes, random)));
+            case PNG, JPEG, PACKED_SVG, PDF, TAPE -> artwork(Files.write(file, Mutation.ofBytes(bytes, random)));
+            case HPGL -> hpgl(Mutation.ofText(bytes, random));
+            case NAMES -> NameTableReader.read(Files.write(file, Mutation.ofText(bytes, random)));
+            case STOCKS -> new StockLibrary(Files.write(file, Mutation.ofText(bytes, random))).all();
+            case PREFERENCES -> new PreferencesFile(Files.write(file, Mutation.ofText(bytes, random))).read();
             case JOB_BYTES -> job(Files.write(file, Mutation.ofBytes(bytes, random)));
             case JOB_JSON -> job(withJson(original, file, random));
             case RECIPE -> recipe(Files.write(file, Mutation.ofText(bytes, random)));
@@ -110,9 +128,56 @@ final class Trial {
     }
 
     private void font(Path file) throws Exception {
-        FontsAtHand own = new FontsAtHand(folder.resolve("fonts"));
-        own.add(file);
-        own.get();
+        // What the program that tries fonts does; this one stands for it.
+        FontTrial.use(file.toString());
+        FontFace face = new FontFace(Files.readAllBytes(file), file.toString());
+        FontBook book = new FontBook(List.of(face), Map.of());
+        book.nearest(List.of(face.family()), new FontChoice(face.family(), 400, false));
+    }
+
+    private static void hpgl(byte[] bytes) {
+        List<HpglInstruction> read = new ArrayList<>();
+        HpglParser parser = new HpglParser(read::add);
+        parser.take(bytes, bytes.length);
+        parser.end();
+        HpglPen pen = new HpglPen(new Still());
+        read.forEach(pen::take);
+    }
+
+    /** A machine that does nothing. */
+    private static final class Still implements HpglPen.Motion {
+
+        @Override
+        public void go(Point to, boolean down) {
+            if (!Double.isFinite(to.x()) || !Double.isFinite(to.y())) {
+                throw new IllegalStateException("the tool goes nowhere: " + to);
+            }
+        }
+
+        @Override
+        public void tool(boolean down) {
+            // stays where it is
+        }
+
+        @Override
+        public void select(int number) {
+            // has one tool
+        }
+
+        @Override
+        public void speed(double cmPerSecond) {
+            // does not move
+        }
+
+        @Override
+        public void force(double force) {
+            // does not cut
+        }
+
+        @Override
+        public void other(HpglInstruction instruction) {
+            // answers nothing
+        }
     }
 
     /** A job that was read can be saved, read again as it was, checked and handed off. */

@@ -1,4 +1,4 @@
-package rondel.bench.faults;
+package rondel.bench.soak;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;

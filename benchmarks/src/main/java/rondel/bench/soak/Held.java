@@ -1,0 +1,59 @@
+package rondel.bench.soak;
+
+import java.lang.management.ManagementFactory;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.management.JMException;
+import javax.management.ObjectName;
+
+/** What is in memory after a collection.
+ *
+ * @param megabytes of heap in use
+ * @param listeners objects by which the toolkit and Rondel tell each other of changes
+ * @param nodes of the toolkit's scenes
+ * @param jobs and their elements */
+record Held(double megabytes, long listeners, long nodes, long jobs) {
+
+    private static final Pattern LINE = Pattern.compile("\\s*\\d+:\\s+(\\d+)\\s+\\d+\\s+(\\S+).*");
+    private static final Pattern LISTENERS =
+            Pattern.compile(".*(ExpressionHelper|Listener|Subscription|EventHandler|BindingHelper|Observer).*");
+    private static final Pattern NODES =
+            Pattern.compile("javafx\\.scene\\..*|rondel\\.desktop\\..*(View|Card|Cell|Pane).*");
+    private static final Pattern JOBS = Pattern.compile("rondel\\.job\\..*");
+    private static final double MB = 1 << 20;
+
+    /** Collects, and counts. */
+    static Held now() {
+        Runtime machine = Runtime.getRuntime();
+        for (int i = 0; i < 3; i++) {
+            System.gc();
+        }
+        double used = (machine.totalMemory() - machine.freeMemory()) / MB;
+        String histogram = histogram();
+        return new Held(used, count(histogram, LISTENERS), count(histogram, NODES), count(histogram, JOBS));
+    }
+
+    /** As {@code jcmd GC.class_histogram} has it. */
+    private static String histogram() {
+        try {
+            return (String) ManagementFactory.getPlatformMBeanServer()
+                    .invoke(
+                            new ObjectName("com.sun.management:type=DiagnosticCommand"),
+                            "gcClassHistogram",
+                            new Object[] {new String[0]},
+                            new String[] {String[].class.getName()});
+        } catch (JMException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static long count(String histogram, Pattern classes) {
+        return histogram
+                .lines()
+                .map(LINE::matcher)
+                .filter(Matcher::matches)
+                .filter(m -> classes.matcher(m.group(2)).matches())
+                .mapToLong(m -> Long.parseLong(m.group(1)))
+                .sum();
+    }
+}
