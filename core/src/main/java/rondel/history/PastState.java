@@ -29,7 +29,7 @@ public record PastState(Optional<String> label, JobState state, int steps) {
             next = next.get().next();
         }
         Optional<JobState> state = Optional.of(history.now());
-        for (int steps = 0; state.isPresent() && -steps <= most; steps--) {
+        for (int steps = 0; state.isPresent() && -steps < most; steps--) {
             all.add(of(state.get(), steps));
             state = state.get().before();
         }

@@ -10,7 +10,7 @@ public final class FontTrial {
 
     /** Letters of several scripts, with marks, joining and numbers. */
     private static final List<String> TEXTS = List.of(
-            "Affluent Avocado fjord 0123456789 1/2 “quoted” – ÄÖÜ ñ ç ﬁ",
+            "ffifjordAVATo0123456789½“ij”–ÄÖÜñçﬁ",
             "Привет Ελληνικά",
             "السلام عليكم שלום",
             "नमस्ते क्ष्म ไทย 한국어 日本語",

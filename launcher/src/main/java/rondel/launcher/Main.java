@@ -38,6 +38,7 @@ public final class Main {
     /** The demo, and what it runs. */
     private static CommandLine demo() {
         return new CommandLine(new DemoCommand(System.out))
+                .addSubcommand(new DemoFilesCommand(System.out))
                 .addSubcommand(new DemoRunCommand(System.out))
                 .addSubcommand(new DemoHandOffCommand(System.out));
     }

@@ -9,9 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import picocli.CommandLine;
@@ -20,23 +18,16 @@ import rondel.cli.RondelCommand;
 /** Every command in README and docs is one that Rondel understands, with its options. (What the walks say is run by {@code WalksTest}.) */
 class DocsCommandsTest {
 
-    /** What the launcher's script does itself. */
-    private static final Set<String> OF_THE_SCRIPT = Set.of("test", "bench", "package", "--help", "--version");
-
-    private static final Pattern COMMAND = Pattern.compile("^ {4,}(?:\\./)?rondel +(.+)$");
-    private static final Pattern WORD = Pattern.compile("\"([^\"]*)\"|'([^']*)'|(\\S+)");
-
     @Test
     void everyCommandInTheDocsIsUnderstood() throws IOException {
         List<String> faults = new ArrayList<>();
         int count = 0;
         for (Path page : pages()) {
             for (String line : Files.readAllLines(page)) {
-                Matcher m = COMMAND.matcher(line);
+                Matcher m = DocsPage.COMMAND.matcher(line);
                 if (m.matches()) {
                     count++;
-                    // What stands behind wide space or a comment sign is said about it.
-                    String typed = m.group(1).replaceFirst("( {2,}| #|\\s+&$| \\\\$).*$", "");
+                    String typed = DocsPage.typed(m.group(1));
                     fault(typed).ifPresent(f -> faults.add(page.getFileName() + ": " + typed + ": " + f));
                 }
             }
@@ -48,25 +39,20 @@ class DocsCommandsTest {
     private static List<Path> pages() throws IOException {
         Path root = Path.of("").toAbsolutePath().getParent();
         List<Path> pages = new ArrayList<>(List.of(root.resolve("README.md")));
-        try (Stream<Path> docs = Files.list(root.resolve("docs"))) {
+        try (Stream<Path> docs = Files.walk(root.resolve("docs"))) {
             docs.filter(f -> f.toString().endsWith(".md")).sorted().forEach(pages::add);
         }
         return pages;
     }
 
     private static java.util.Optional<String> fault(String typed) {
-        List<String> words = new ArrayList<>();
-        Matcher m = WORD.matcher(typed);
-        while (m.find()) {
-            words.add(Stream.of(m.group(1), m.group(2), m.group(3))
-                    .filter(java.util.Objects::nonNull)
-                    .findFirst()
-                    .orElseThrow());
-        }
+        List<String> words = DocsPage.words(typed);
         if (words.getFirst().equals("--language")) {
             words = words.subList(2, words.size());
         }
-        if (OF_THE_SCRIPT.contains(words.getFirst()) || words.getFirst().endsWith(".rondel")) {
+        if (DocsPage.ELSEWHERE.contains(words.getFirst())
+                || words.getFirst().startsWith("--")
+                || words.getFirst().endsWith(".rondel")) {
             return java.util.Optional.empty();
         }
         PrintStream nowhere = new PrintStream(new ByteArrayOutputStream());

@@ -1,6 +1,8 @@
 package rondel.bench.soak;
 
 import java.lang.management.ManagementFactory;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.management.JMException;
@@ -22,15 +24,28 @@ record Held(double megabytes, long listeners, long nodes, long jobs) {
     private static final Pattern JOBS = Pattern.compile("rondel\\.job\\..*");
     private static final double MB = 1 << 20;
 
-    /** Collects, and counts. */
+    /** Collects, also what is only kept for as long as there is room for it, and counts. */
     static Held now() {
         Runtime machine = Runtime.getRuntime();
+        fill();
         for (int i = 0; i < 3; i++) {
             System.gc();
         }
         double used = (machine.totalMemory() - machine.freeMemory()) / MB;
         String histogram = histogram();
         return new Held(used, count(histogram, LISTENERS), count(histogram, NODES), count(histogram, JOBS));
+    }
+
+    /** Asks for all memory there is: before it is refused, all that is held softly is let go. */
+    private static void fill() {
+        List<byte[]> all = new ArrayList<>();
+        try {
+            while (true) {
+                all.add(new byte[1 << 24]);
+            }
+        } catch (OutOfMemoryError e) {
+            all.clear();
+        }
     }
 
     /** As {@code jcmd GC.class_histogram} has it. */

@@ -118,6 +118,7 @@ final class KilledSaves implements SoakPart {
         private Saver() {}
 
         public static void main(String[] args) throws IOException {
+            Thread.ofPlatform().daemon().start(Saver::endWithTheParent);
             Job job = Outlines.job(ELEMENTS).withTitle("0");
             for (int i = 0; i < JOBS; i++) {
                 Path own = Files.createDirectories(Path.of(args[0], Integer.toString(i)));
@@ -127,6 +128,18 @@ final class KilledSaves implements SoakPart {
                 int number = i;
                 new Thread(() -> work(job, Path.of(args[0], Integer.toString(number)), number)).start();
             }
+        }
+
+        /** Whoever kills it may be killed first. */
+        private static void endWithTheParent() {
+            try {
+                while (System.in.read() >= 0) {
+                    // nothing is said to it
+                }
+            } catch (IOException e) {
+                System.err.println(e.getMessage());
+            }
+            Runtime.getRuntime().halt(1);
         }
 
         private static void work(Job start, Path own, int number) {

@@ -46,7 +46,7 @@ final class WindowUse implements SoakPart {
     private static final long HISTORY = 64L << 20;
 
     /** The longest that the window may be busy after one thing, in s. */
-    private static final double LONGEST = 60;
+    private static final double LONGEST = 120;
 
     private final CountDownLatch done = new CountDownLatch(1);
     private final List<Held> held = new ArrayList<>();

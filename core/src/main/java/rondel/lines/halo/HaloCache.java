@@ -1,5 +1,6 @@
 package rondel.lines.halo;
 
+import java.lang.ref.SoftReference;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -11,25 +12,40 @@ public final class HaloCache {
     /** As many as a large sheet of stickers has twice over; each takes some tens of kilobytes. */
     private static final int MOST = 1024;
 
-    private final Map<ArtworkKey, CoveredArtwork> kept = new LinkedHashMap<>(64, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
+    /** For as long as there is memory for it. */
+    private SoftReference<Map<ArtworkKey, CoveredArtwork>> kept = new SoftReference<>(null);
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<ArtworkKey, CoveredArtwork> eldest) {
-            return size() > MOST;
+    private static Map<ArtworkKey, CoveredArtwork> bounded() {
+        return new LinkedHashMap<>(64, 0.75f, true) {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<ArtworkKey, CoveredArtwork> eldest) {
+                return size() > MOST;
+            }
+        };
+    }
+
+    private synchronized Map<ArtworkKey, CoveredArtwork> kept() {
+        Map<ArtworkKey, CoveredArtwork> all = kept.get();
+        if (all == null) {
+            all = bounded();
+            kept = new SoftReference<>(all);
         }
-    };
+        return all;
+    }
 
     CoveredArtwork get(ArtworkKey key, Supplier<CoveredArtwork> made) {
-        synchronized (kept) {
-            CoveredArtwork known = kept.get(key);
+        Map<ArtworkKey, CoveredArtwork> all = kept();
+        synchronized (all) {
+            CoveredArtwork known = all.get(key);
             if (known != null) {
                 return known;
             }
         }
         CoveredArtwork fresh = made.get();
-        synchronized (kept) {
-            CoveredArtwork other = kept.putIfAbsent(key, fresh);
+        synchronized (all) {
+            CoveredArtwork other = all.putIfAbsent(key, fresh);
             return other == null ? fresh : other;
         }
     }

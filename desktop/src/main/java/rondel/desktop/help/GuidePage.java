@@ -21,31 +21,59 @@ public enum GuidePage {
     KEPT("kept"),
     PREFERENCES("preferences"),
     KEYS("keys"),
+    PLANNER_STICKERS("how-to/", "planner-stickers"),
+    LAYERED_CUT_FILE("how-to/", "layered-cut-file"),
+    SCRAPBOOK_PAGE("how-to/", "scrapbook-page"),
+    FOLD_TAGS("how-to/", "fold-tags"),
+    NAME_LIST("how-to/", "name-list"),
+    PRINT_AND_CUT("how-to/", "print-and-cut"),
+    PATCH("how-to/", "patch"),
+    FOLDED_CARD("how-to/", "folded-card"),
+    PHOTO_STICKERS("how-to/", "photo-stickers"),
+    FILM_SIGN("how-to/", "film-sign"),
+    SHOP_LISTING("how-to/", "shop-listing"),
+    OTHER_COLOURS("how-to/", "one-set-many-colours"),
     TROUBLE("when-something-looks-wrong"),
     WALKS("walks"),
+    COMMAND_LINE("command-line"),
     RECIPES("recipes"),
     JOB_FILE("job-file");
 
     private static final String FOLDER = "/rondel/guide/";
 
-    private final String file;
+    private final String folder;
+    private final String name;
 
-    GuidePage(String file) {
-        this.file = file;
+    GuidePage(String name) {
+        this("", name);
+    }
+
+    GuidePage(String folder, String name) {
+        this.folder = folder;
+        this.name = name;
+    }
+
+    /** Its file, among those of docs. */
+    public String path() {
+        return folder + name + ".md";
+    }
+
+    private String file() {
+        return FOLDER + path();
     }
 
     /** Its title in the list of pages. */
     public String title() {
-        return Words.of("guide.page." + file);
+        return Words.of("guide.page." + name);
     }
 
     /** What it says, as Markdown (CommonMark with tables).
      *
      * @throws IOException if the page can't be read */
     public String markdown() throws IOException {
-        try (InputStream in = GuidePage.class.getResourceAsStream(FOLDER + file + ".md")) {
+        try (InputStream in = GuidePage.class.getResourceAsStream(file())) {
             if (in == null) {
-                throw new IOException(FOLDER + file + ".md");
+                throw new IOException(file());
             }
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
@@ -55,12 +83,17 @@ public enum GuidePage {
      *
      * @param link as the page names it; nothing where the guide has none such */
     static Optional<URL> picture(String link) {
-        return Optional.ofNullable(GuidePage.class.getResource(FOLDER + link));
+        return Optional.ofNullable(GuidePage.class.getResource(FOLDER + link.replaceFirst("^\\.\\./", "")));
     }
 
     /** The page that a link of a page leads to; nothing where it leads out of the guide. */
     static Optional<GuidePage> linked(String link) {
-        String name = link.replaceFirst("#.*$", "").replaceFirst("\\.md$", "");
-        return Arrays.stream(values()).filter(p -> p.file.equals(name)).findFirst();
+        String wanted = lastPart(link.replaceFirst("#.*$", "").replaceFirst("\\.md$", ""));
+        return Arrays.stream(values()).filter(p -> p.name.equals(wanted)).findFirst();
+    }
+
+    /** No two pages are called alike, in whatever folder they are. */
+    private static String lastPart(String path) {
+        return path.substring(path.lastIndexOf('/') + 1);
     }
 }

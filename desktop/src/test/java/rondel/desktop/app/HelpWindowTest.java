@@ -116,9 +116,13 @@ class HelpWindowTest extends BenchFixture {
                 boolean picture = m.group(1).equals("!");
                 String to = m.group(2).replaceFirst("#.*$", "");
                 boolean there = picture
-                        ? GuidePage.class.getResource("/rondel/guide/" + to) != null
+                        ? GuidePage.class.getResource("/rondel/guide/" + to.replaceFirst("^\\.\\./", "")) != null
                         : to.startsWith("http")
-                                || Path.of("../docs").resolve(to).toFile().exists();
+                                || Path.of("../docs")
+                                        .resolve(page.path())
+                                        .resolveSibling(to)
+                                        .toFile()
+                                        .exists();
                 if (!there) {
                     broken.add(page + ": " + m.group(2));
                 }

@@ -196,7 +196,10 @@ public final class RunModel {
 
     /** The sheet whose passes are shown. */
     public Sheet sheet() {
-        return told.map(Told::sheet).orElseGet(bench::sheet);
+        // Another job may be on the bench by now, whose passes are not known yet.
+        return told.map(Told::sheet)
+                .filter(s -> bench.job().sheets().stream().anyMatch(o -> o.id().equals(s.id())))
+                .orElseGet(bench::sheet);
     }
 
     /** The pass that is looked at: the one that was chosen, else the first that is to be done. */

@@ -20,6 +20,7 @@ import rondel.geometry.Point;
 import rondel.geometry.shape.PlainShape;
 import rondel.units.LengthFormat;
 import rondel.units.LengthUnit;
+import rondel.words.Refusal;
 
 /** Draws one plain shape: a drag makes it as large as the drag, with Shift its sides equal, with Alt from the middle; a press, or
  *  Enter, makes it at its usual size. */
@@ -77,9 +78,15 @@ public final class ShapeDrawing implements SheetTool {
         private Optional<DrawnShape> shape(Pointer at) {
             Gesture.Keys keys = at.keys();
             Point to = snap.at(at.sheet(), keys);
-            return at.hasMoved() && to.distanceTo(from) > 0
-                    ? Optional.of(DrawnShape.between(usual, from, to, new DrawnShape.Way(keys.shift(), keys.alt())))
-                    : Optional.empty();
+            if (!at.hasMoved() || to.distanceTo(from) == 0) {
+                return Optional.empty();
+            }
+            try {
+                return Optional.of(DrawnShape.between(usual, from, to, new DrawnShape.Way(keys.shift(), keys.alt())));
+            } catch (Refusal tooSmall) {
+                // What is too small for its edge is no drag yet: let go there, it is a press.
+                return Optional.empty();
+            }
         }
 
         @Override
