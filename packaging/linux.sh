@@ -46,6 +46,8 @@ done
     --java-options "--module-path=\$APPDIR/modules" \
     --java-options "--add-modules=javafx.controls" \
     --java-options "-XX:+UseSerialGC" --java-options "-Xlog:disable" \
+    --java-options "-Xms32m" --java-options "-XX:MaxNewSize=48m" --java-options "-XX:MinHeapFreeRatio=15" \
+    --java-options "-XX:MaxHeapFreeRatio=30" --java-options "-XX:+UseCompactObjectHeaders" \
     --java-options "-XX:AOTCache=\$APPDIR/rondel.aot" --java-options "-XX:AOTMode=auto"
 image="$work/image/rondel"
 mkdir -p "$image/share"

@@ -39,4 +39,6 @@ iconutil -c icns "$work/rondel.iconset" -o "$work/rondel.icns"
     --java-options "--sun-misc-unsafe-memory-access=allow" \
     --java-options "--module-path=\$APPDIR/modules" \
     --java-options "--add-modules=javafx.controls" \
-    --java-options "-XX:+UseSerialGC" --java-options "-Xlog:disable"
+    --java-options "-XX:+UseSerialGC" --java-options "-Xlog:disable" \
+    --java-options "-Xms32m" --java-options "-XX:MaxNewSize=48m" --java-options "-XX:MinHeapFreeRatio=15" \
+    --java-options "-XX:MaxHeapFreeRatio=30" --java-options "-XX:+UseCompactObjectHeaders"

@@ -25,4 +25,6 @@ for %%j in ("%work%\input\launcher-*.jar") do set main=%%~nxj
   --java-options "--sun-misc-unsafe-memory-access=allow" ^
   --java-options "--module-path=$APPDIR\modules" ^
   --java-options "--add-modules=javafx.controls" ^
-  --java-options "-XX:+UseSerialGC" --java-options "-Xlog:disable"
+  --java-options "-XX:+UseSerialGC" --java-options "-Xlog:disable" ^
+  --java-options "-Xms32m" --java-options "-XX:MaxNewSize=48m" --java-options "-XX:MinHeapFreeRatio=15" ^
+  --java-options "-XX:MaxHeapFreeRatio=30" --java-options "-XX:+UseCompactObjectHeaders"

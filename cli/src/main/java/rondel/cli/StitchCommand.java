@@ -72,6 +72,9 @@ final class StitchCommand implements Callable<Integer> {
         String name;
         StitchPattern pattern;
         if (tape) {
+            if (!Files.isRegularFile(file)) {
+                throw Refusal.of("file.notFound", file);
+            }
             DstReader.Tape read =
                     DstReader.read(Files.readAllBytes(file), file.getFileName().toString());
             name = read.name();

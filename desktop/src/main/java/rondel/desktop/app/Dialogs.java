@@ -75,6 +75,9 @@ import rondel.words.Words;
 /** The window's questions as dialogs. What was typed and can't be is refused with a sentence, as if not answered. */
 public record Dialogs(Supplier<Window> owner, Notices notices, SystemFileChoices choices) implements WindowQuestions {
 
+    /** So many sentences fit into a question. */
+    private static final int MOST_TOLD = 8;
+
     public Dialogs(Supplier<Window> owner, Notices notices) {
         this(owner, notices, new SystemFileChoices(owner));
     }
@@ -200,6 +203,19 @@ public record Dialogs(Supplier<Window> owner, Notices notices, SystemFileChoices
         FormDialog.prepare(alert, owner.get(), Words.of("ask.heldTitle"), GuidePage.KEPT);
         ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
         return answer == read ? HeldByOthers.READ : answer == take ? HeldByOthers.TAKE_OVER : HeldByOthers.LEAVE;
+    }
+
+    @Override
+    public boolean openRepaired(String why, List<String> told) {
+        ButtonType open = new ButtonType(Words.of("ask.openRepaired"), ButtonBar.ButtonData.YES);
+        String leftOut = String.join("\n", told.subList(0, Math.min(MOST_TOLD, told.size())));
+        Alert alert = new Alert(
+                Alert.AlertType.CONFIRMATION,
+                Words.of("ask.repaired", why, told.size(), leftOut).strip(),
+                open,
+                ButtonType.CANCEL);
+        FormDialog.prepare(alert, owner.get(), Words.of("ask.repairedTitle"), GuidePage.TROUBLE);
+        return alert.showAndWait().filter(open::equals).isPresent();
     }
 
     @Override

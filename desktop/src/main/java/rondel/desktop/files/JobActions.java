@@ -119,22 +119,34 @@ public final class JobActions {
 
     private void read(Path file) {
         Optional<HeldFile> same = held.filter(h -> h.file().equals(file));
-        Callable<HeldFile.Opened> reading = () -> {
+        Callable<JobReading> reading = () -> {
             same.ifPresent(HeldFile::letGo);
-            return HeldFile.read(file);
+            return JobReading.of(file);
         };
-        progress.runFile(Words.of("progress.opening", file.getFileName()), reading, opened -> {
-            Optional<String> by = opened.held().heldBy();
-            switch (by.map(questions::heldByOthers).orElse(Questions.HeldByOthers.READ)) {
-                case READ -> use(opened);
-                case TAKE_OVER ->
-                    progress.runFile(
-                            Words.of("progress.opening", file.getFileName()),
-                            () -> HeldFile.takenOver(file),
-                            this::use);
-                case LEAVE -> {}
+        progress.runFile(Words.of("progress.opening", file.getFileName()), reading, read -> {
+            switch (read) {
+                case JobReading.Whole whole -> useOrAsk(whole.opened());
+                case JobReading.Damaged damaged -> offer(damaged);
             }
         });
+    }
+
+    private void useOrAsk(HeldFile.Opened opened) {
+        Path file = opened.held().file();
+        switch (opened.held().heldBy().map(questions::heldByOthers).orElse(Questions.HeldByOthers.READ)) {
+            case READ -> use(opened);
+            case TAKE_OVER ->
+                progress.runFile(
+                        Words.of("progress.opening", file.getFileName()), () -> HeldFile.takenOver(file), this::use);
+            case LEAVE -> {}
+        }
+    }
+
+    /** What was got out of a damaged file is a job without a file of its own: the damaged one is not written over. */
+    private void offer(JobReading.Damaged damaged) {
+        if (questions.openRepaired(damaged.why(), damaged.repaired().told())) {
+            openWithoutFile(damaged.repaired().job());
+        }
     }
 
     private void use(HeldFile.Opened opened) {

@@ -51,6 +51,12 @@ public interface Questions {
     /** @param sentence on who has it */
     HeldByOthers heldByOthers(String sentence);
 
+    /** Whether what was got out of a damaged file is to be opened.
+     *
+     * @param why the sentence on what is wrong with it
+     * @param told a sentence on each thing that is left out or was mended */
+    boolean openRepaired(String why, List<String> told);
+
     Optional<Job> newJob();
 
     /** What a further sheet should be like. */

@@ -226,6 +226,13 @@ final class Answers implements FileChoices, WindowQuestions {
     }
 
     @Override
+    public boolean openRepaired(String why, List<String> told) {
+        asked.add(why);
+        asked.addAll(told);
+        return true;
+    }
+
+    @Override
     public Optional<Job> newJob() {
         return Optional.of(Job.blank("Fresh", LengthUnit.MM, 210, 297));
     }

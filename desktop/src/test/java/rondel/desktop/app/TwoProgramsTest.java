@@ -104,6 +104,18 @@ class TwoProgramsTest extends BenchFixture {
     }
 
     @Test
+    void aDamagedFileOffersWhatCanBeGotOutOfItAndStaysAsItIs() throws Exception {
+        byte[] whole = Files.readAllBytes(file);
+        byte[] broken = java.util.Arrays.copyOf(whole, whole.length - 60);
+        Files.write(file, broken);
+        open(HeldByOthers.READ);
+        assertThat(answers.asked).first().asString().contains("page.rondel");
+        assertThat(bench.job().title()).isEqualTo("First");
+        assertThat(bench.file()).isEmpty();
+        assertThat(Files.readAllBytes(file)).isEqualTo(broken);
+    }
+
+    @Test
     void whoItWasTakenFromSaysSoAndWritesNothing() throws Exception {
         open(HeldByOthers.READ);
         edit("Mine");
