@@ -25,6 +25,7 @@ import rondel.desktop.files.DemoJobs;
 import rondel.desktop.look.Theme;
 import rondel.desktop.model.Bench;
 import rondel.formats.fonts.ShippedFonts;
+import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.StarterShelf;
@@ -70,7 +71,8 @@ final class EditFrames {
                 new Sheeted("sticker sheet", demo("sticker-sheet")),
                 new Sheeted("1,000 shapes", Outlines.job(1_000)),
                 new Sheeted("300 haloed", haloed()),
-                new Sheeted("10,000 elements", Outlines.job(10_000)));
+                new Sheeted("10,000 elements", Outlines.job(10_000)),
+                new Sheeted("50,000 elements", Outlines.job(50_000)));
         try {
             Platform.startup(() -> frames.open(sheets));
         } catch (IllegalStateException e) {
@@ -138,7 +140,13 @@ final class EditFrames {
                                     row("drag, " + name, dragged, idle);
                                     selectAll(all -> {
                                         row("select all and none, " + name, all, idle);
-                                        arrivals(name, () -> next(sheets, at + 1));
+                                        pan(panned -> {
+                                            row("pan, " + name, panned, idle);
+                                            save(saved -> {
+                                                row("while it is saved, " + name, saved, idle);
+                                                arrivals(name, () -> next(sheets, at + 1));
+                                            });
+                                        });
                                     });
                                 });
                             });
@@ -211,6 +219,23 @@ final class EditFrames {
                     selectFirst();
                     FrameTimes.calm(window, () -> then.accept(times));
                 }));
+    }
+
+    private void pan(Consumer<double[]> then) {
+        FrameTimes.measureWork(
+                FRAMES,
+                i -> window.sheet().look(window.sheet().viewport().panned(i % 120 < 60 ? 6 : -6, i % 80 < 40 ? 4 : -4)),
+                times -> FrameTimes.calm(window, () -> then.accept(times)));
+    }
+
+    private void save(Consumer<double[]> then) {
+        Job job = bench.job();
+        Path file = shelf.resolveSibling("saved.rondel");
+        window.actions().inBackground(() -> {
+            JobFile.write(job, file, PictureLevels.usual());
+            return file;
+        });
+        FrameTimes.measureWork(FRAMES, i -> {}, times -> FrameTimes.calm(window, () -> then.accept(times)));
     }
 
     /** From asking for an edit until what follows from it is there, one thing after another. */

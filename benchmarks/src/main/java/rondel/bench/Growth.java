@@ -50,7 +50,7 @@ final class Growth {
     /** A size is left out where the one before took longer than this, in ms. */
     private static final double PATIENCE = 1_000;
 
-    private static final double MOST = 1.15;
+    private static final double MOST = 1.1;
 
     private Growth() {}
 
