@@ -60,13 +60,15 @@ final class OddNames {
     private final PictureLevels pictures = PictureLevels.usual();
     private final List<String> faults = new ArrayList<>();
     private int refused;
+    private int unknown;
 
     OddNames(Path folder) {
         this.folder = folder;
     }
 
     String said() {
-        return NAMES.size() + " names, " + refused + " of them too long for the disk";
+        return NAMES.size() + " names, " + refused + " of them too long for the disk"
+                + (unknown == 0 ? "" : ", " + unknown + " that a program in this locale can't name");
     }
 
     List<String> faults() throws IOException {
@@ -76,7 +78,9 @@ final class OddNames {
             } catch (Refusal e) {
                 refused++;
             } catch (InvalidPathException e) {
-                faults.add("the locale of this program knows no file called " + name);
+                // Java takes file names as the locale has them: where that is plain ASCII, nobody can name such a file
+                // to it.
+                unknown++;
             } catch (RuntimeException | IOException e) {
                 faults.add("a file called " + name + ": " + e);
             }
