@@ -37,6 +37,9 @@ import rondel.progress.Cancellation;
 /** Elements into one PDF content stream. Coordinates are computed here in double precision and written in points. */
 final class PdfPainter {
 
+    /** In points; what is squared in single precision stays finite. */
+    private static final double FARTHEST = 1e15;
+
     private static final Rgba MARK = new Rgba(0xb0, 0x3a, 0x2e, 255);
 
     /** Pixels to the mm of a print. */
@@ -272,13 +275,13 @@ final class PdfPainter {
         float y = 0;
         for (PathIterator it = shape.getPathIterator(own.toAwt()); !it.isDone(); it.next()) {
             switch (it.currentSegment(c)) {
-                case PathIterator.SEG_MOVETO -> out.moveTo(x = (float) c[0], y = (float) c[1]);
-                case PathIterator.SEG_LINETO -> out.lineTo(x = (float) c[0], y = (float) c[1]);
+                case PathIterator.SEG_MOVETO -> out.moveTo(x = real(c[0]), y = real(c[1]));
+                case PathIterator.SEG_LINETO -> out.lineTo(x = real(c[0]), y = real(c[1]));
                 case PathIterator.SEG_QUADTO -> {
-                    float qx = (float) c[0];
-                    float qy = (float) c[1];
-                    float ex = (float) c[2];
-                    float ey = (float) c[3];
+                    float qx = real(c[0]);
+                    float qy = real(c[1]);
+                    float ex = real(c[2]);
+                    float ey = real(c[3]);
                     out.curveTo(
                             x + (qx - x) * 2 / 3,
                             y + (qy - y) * 2 / 3,
@@ -290,10 +293,14 @@ final class PdfPainter {
                     y = ey;
                 }
                 case PathIterator.SEG_CUBICTO ->
-                    out.curveTo(
-                            (float) c[0], (float) c[1], (float) c[2], (float) c[3], x = (float) c[4], y = (float) c[5]);
+                    out.curveTo(real(c[0]), real(c[1]), real(c[2]), real(c[3]), x = real(c[4]), y = real(c[5]));
                 default -> out.closePath();
             }
         }
+    }
+
+    /** A coordinate as PDF's single precision has it (ISO 32000-1, annex C.2), with room to reckon with it: damaged drawings have larger ones, which no page shows. */
+    private static float real(double coordinate) {
+        return (float) Math.clamp(coordinate, -FARTHEST, FARTHEST);
     }
 }

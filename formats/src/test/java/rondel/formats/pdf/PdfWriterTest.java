@@ -49,6 +49,17 @@ class PdfWriterTest {
     }
 
     @Test
+    void whatLiesBeyondAllFiguresOfAPdfSpoilsNoPage() throws Exception {
+        Page page = Fixtures.page(
+                Fixtures.drawing(
+                        "<clipPath id='c'><path d='M0 0H50V1e300L-1e300 9e299Z'/></clipPath>"
+                                + "<rect width='20' height='20' fill='teal' clip-path='url(#c)'/><path d='M5 5L1e250 40Q9 1e200 3 3Z'/>"));
+        try (PDDocument document = Loader.loadPDF(pdf(page))) {
+            assertThat(new PDFRenderer(document).renderImage(0)).isNotNull();
+        }
+    }
+
+    @Test
     void gradientsThatFadeRepeatAndReflectTilesClipsAndMasksLookTheSame() throws Exception {
         Page page = Fixtures.page(Fixtures.drawing("<linearGradient id='a' x1='0' x2='.3' spreadMethod='reflect'>"
                 + "<stop offset='0' stop-color='red'/><stop offset='1' stop-color='blue' stop-opacity='.2'/>"
