@@ -34,8 +34,6 @@ public final class WhatFollows {
                 new Halos(),
                 RulesForNew::follow,
                 CopiesFollow::follow,
-                new PlansFollow(typesetter),
-                // A design may be something on a sheet that a plan has just laid out.
-                CopiesFollow::follow));
+                new PlansFollow(typesetter)));
     }
 }

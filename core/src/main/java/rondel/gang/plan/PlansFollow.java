@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.slf4j.LoggerFactory;
+import rondel.gang.copies.CopiesFollow;
 import rondel.gang.copies.DesignContents;
 import rondel.history.Follower;
 import rondel.job.CopyElement;
@@ -47,7 +48,8 @@ public final class PlansFollow implements Follower {
                 done = worked(done, plan, asked);
             }
         }
-        return done;
+        // A design may be something on a sheet that a plan has just laid out.
+        return done == after ? after : CopiesFollow.shown(done);
     }
 
     private static boolean labelled(Job before, Job after, Plan plan) {
