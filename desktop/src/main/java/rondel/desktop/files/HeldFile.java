@@ -28,11 +28,14 @@ record HeldFile(Path file, Optional<JobLock> lock, Optional<FileStamp> stamp, Op
 
     /** @throws Refusal if it can't be read */
     static Opened read(Path file) {
-        HeldFile held = held(file);
+        return held(file).opened();
+    }
+
+    private Opened opened() {
         try {
-            return new Opened(JobFile.read(file), held);
+            return new Opened(JobFile.read(file), this);
         } catch (RuntimeException e) {
-            held.letGo();
+            letGo();
             throw e;
         }
     }
@@ -41,13 +44,7 @@ record HeldFile(Path file, Optional<JobLock> lock, Optional<FileStamp> stamp, Op
      *
      * @throws Refusal if it can't be read, or somebody else was quicker */
     static Opened takenOver(Path file) {
-        HeldFile held = new HeldFile(file, JobLock.takeOver(file), stamp(file), Optional.empty());
-        try {
-            return new Opened(JobFile.read(file), held);
-        } catch (RuntimeException e) {
-            held.letGo();
-            throw e;
-        }
+        return new HeldFile(file, JobLock.takeOver(file), stamp(file), Optional.empty()).opened();
     }
 
     /** The file as it is now, for a job that was read from it before. */

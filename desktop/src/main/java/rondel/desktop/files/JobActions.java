@@ -21,6 +21,7 @@ import rondel.formats.reading.ArtworkReader;
 import rondel.formats.versions.Version;
 import rondel.formats.versions.VersionStore;
 import rondel.geometry.Point;
+import rondel.history.History;
 import rondel.history.PastState;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
@@ -286,15 +287,21 @@ public final class JobActions {
     public void history() {
         Bench bench = desk.bench();
         bench.whenSettled(() -> {
-            List<PastState> states = PastState.of(bench.history(), MOST_STATES);
+            History asked = bench.history();
+            List<PastState> states = PastState.of(asked, MOST_STATES);
             questions
                     .state(states, new StatePictures(bench.sheet().id(), desk.pictures(), desk.workers()))
-                    .ifPresent(s -> progress.run(Words.of("progress.goingBack"), s::job, job -> travel(s.steps())));
+                    .ifPresent(
+                            s -> progress.run(Words.of("progress.goingBack"), s::job, job -> travel(asked, s.steps())));
         });
     }
 
-    /** The job that it leads to, and all between, are in memory by now. */
-    private void travel(int steps) {
+    /** The job that it leads to is in memory by now; what was done meanwhile is not undone for it. */
+    private void travel(History asked, int steps) {
+        if (desk.bench().history() != asked) {
+            desk.notices().refuse(Words.of("notice.changedMeanwhile", Words.of("progress.goingBack")));
+            return;
+        }
         for (int i = 0; i < Math.abs(steps); i++) {
             if (steps < 0) {
                 desk.bench().undo();
