@@ -74,8 +74,9 @@ public final class DesignContents {
         CopyContent old = before.get(design);
         if (old != null && !isThere(job, design)) {
             open.remove(design);
-            now.put(design, old);
-            return old;
+            CopyContent still = still(old);
+            now.put(design, still);
+            return still;
         }
         CopyContent fresh = made(design).orElse(old == null ? CopyContent.NOTHING : old);
         open.remove(design);
@@ -146,6 +147,20 @@ public final class DesignContents {
         });
     }
 
+    /** What is shown of a design that is gone stands still: copies in it are groups from then on. Followed further it could come to hold itself. */
+    private static CopyContent still(CopyContent shown) {
+        List<Element> all = shown.group().children();
+        List<Element> groups = grouped(all);
+        return groups == all ? shown : shown.withElements(groups);
+    }
+
+    private static List<Element> grouped(List<Element> elements) {
+        return CopiesWithin.replaced(elements, c -> {
+            GroupElement g = c.asGroup();
+            return g.withChildren(grouped(g.children()));
+        });
+    }
+
     private Optional<CopyContent> made(Design design) {
         return switch (design) {
             case Design.Whole w ->
@@ -167,24 +182,15 @@ public final class DesignContents {
         };
     }
 
+    /** A copy that shows what its design does now. */
+    CopyElement shown(CopyElement copy) {
+        CopyContent content = of(copy.of());
+        return content == copy.content() ? copy : copy.withContent(content);
+    }
+
     /** Copies inside a design show what their own designs do now. */
     private Element upToDate(Element e) {
-        return switch (e) {
-            case CopyElement c -> c.withContent(of(c.of()));
-            case GroupElement g -> {
-                List<Element> children =
-                        g.children().stream().map(this::upToDate).toList();
-                boolean same = true;
-                for (int i = 0; i < children.size(); i++) {
-                    same &= children.get(i) == g.children().get(i)
-                            || children.get(i) instanceof CopyElement c
-                                    && c.content()
-                                            == ((CopyElement) g.children().get(i)).content();
-                }
-                yield same ? g : g.withChildren(children);
-            }
-            default -> e;
-        };
+        return CopiesWithin.replaced(e, this::shown);
     }
 
     private static CopyContent centred(List<Element> onSheet) {

@@ -1,0 +1,85 @@
+package rondel.gang.copies;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import rondel.job.Clip;
+import rondel.job.CopyElement;
+import rondel.job.Element;
+import rondel.job.GroupElement;
+import rondel.job.Mask;
+
+/** The copies in elements, at any depth, and in what clips and masks keep; what a copy shows is not looked into. */
+final class CopiesWithin {
+
+    private CopiesWithin() {}
+
+    static boolean any(Element e) {
+        return switch (e) {
+            case CopyElement c -> true;
+            case GroupElement g ->
+                g.children().stream().anyMatch(CopiesWithin::any)
+                        || g.clip()
+                                .flatMap(Clip::from)
+                                .filter(CopiesWithin::any)
+                                .isPresent()
+                        || g.mask()
+                                .filter(m -> m.content().stream().anyMatch(CopiesWithin::any))
+                                .isPresent();
+            default -> false;
+        };
+    }
+
+    /** Elements with something else in the place of each copy; the same list where nothing is another object. */
+    static List<Element> replaced(List<Element> elements, Function<CopyElement, Element> by) {
+        List<Element> result = null;
+        for (int i = 0; i < elements.size(); i++) {
+            Element e = elements.get(i);
+            Element now = replaced(e, by);
+            if (now != e && result == null) {
+                result = new ArrayList<>(elements);
+            }
+            if (now != e) {
+                result.set(i, now);
+            }
+        }
+        return result == null ? elements : result;
+    }
+
+    /** An element with something else in the place of each copy; the same object where nothing is another. */
+    static Element replaced(Element e, Function<CopyElement, Element> by) {
+        return switch (e) {
+            case CopyElement c -> by.apply(c);
+            case GroupElement g -> group(g, by);
+            default -> e;
+        };
+    }
+
+    private static Element group(GroupElement g, Function<CopyElement, Element> by) {
+        List<Element> children = replaced(g.children(), by);
+        Optional<Clip> clip = g.clip();
+        if (clip.isPresent() && clip.get().from().isPresent()) {
+            Element kept = clip.get().from().get();
+            Element now = replaced(kept, by);
+            clip = now == kept
+                    ? clip
+                    : Optional.of(new Clip(
+                            clip.get().outline(),
+                            clip.get().rule(),
+                            Optional.of(now),
+                            clip.get().above()));
+        }
+        Optional<Mask> mask = g.mask();
+        if (mask.isPresent()) {
+            List<Element> content = replaced(mask.get().content(), by);
+            mask = content == mask.get().content()
+                    ? mask
+                    : Optional.of(
+                            new Mask(content, mask.get().area(), mask.get().kind()));
+        }
+        return children == g.children() && clip == g.clip() && mask == g.mask()
+                ? g
+                : new GroupElement(g.traits(), children, clip, mask, g.use());
+    }
+}
