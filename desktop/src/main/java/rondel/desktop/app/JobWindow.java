@@ -11,6 +11,7 @@ import javafx.stage.Stage;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Notices;
 import rondel.desktop.desk.Workers;
+import rondel.desktop.files.JobHolding;
 import rondel.desktop.files.JobWindows;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.BoundedHistory;
@@ -70,7 +71,13 @@ final class JobWindow {
             e.consume();
             window.actions().closeWindow();
         });
-        new WindowTitle(stage, bench, window.actions().progress(), window.actions()::isToRead, window.run());
+        JobHolding holding = window.actions().holding();
+        stage.focusedProperty().addListener((o, before, now) -> {
+            if (now) {
+                holding.look();
+            }
+        });
+        new WindowTitle(stage, bench, window.actions().progress(), holding, window.run());
     }
 
     void show(JobWindows windows) {

@@ -5,9 +5,14 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -30,6 +35,9 @@ public final class JournalRecorder implements Recorder, AutoCloseable {
     /** Seconds until what could not be written is tried again. */
     private static final int AGAIN = 5;
 
+    /** The longest that an edit waits for those before it to be on the disk, in ms: a disk that stands still does not stop work for good. */
+    private static final int PATIENCE = 5_000;
+
     private final JournalWriter journal;
     private final Notices notices;
     private final ScheduledExecutorService writer = Executors.newSingleThreadScheduledExecutor(r -> {
@@ -37,6 +45,9 @@ public final class JournalRecorder implements Recorder, AutoCloseable {
         t.setDaemon(true);
         return t;
     });
+
+    /** What was last given to the writer. */
+    private volatile Future<?> last = CompletableFuture.completedFuture(null);
 
     /** Whether the person knows that steps wait; the writer's thread uses it. */
     private boolean failing;
@@ -83,6 +94,17 @@ public final class JournalRecorder implements Recorder, AutoCloseable {
         write(() -> journal.saved(job, file));
     }
 
+    @Override
+    public void awaitKept() {
+        try {
+            last.get(PATIENCE, TimeUnit.MILLISECONDS);
+        } catch (TimeoutException | ExecutionException | CancellationException e) {
+            LOG.debug("an edit goes on before those before it are kept", e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     /** Runs a step after all edits so far are in the journal. */
     void whenWritten(Runnable step) {
         write(() -> {
@@ -93,7 +115,7 @@ public final class JournalRecorder implements Recorder, AutoCloseable {
     }
 
     private void write(Runnable step) {
-        writer.execute(() -> attempt(step));
+        last = writer.submit(() -> attempt(step));
     }
 
     private void attempt(Runnable step) {

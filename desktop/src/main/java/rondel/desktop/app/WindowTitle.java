@@ -2,9 +2,9 @@ package rondel.desktop.app;
 
 import java.util.EnumSet;
 import java.util.OptionalDouble;
-import java.util.function.BooleanSupplier;
 import javafx.stage.Stage;
 import rondel.desktop.desk.Progress;
+import rondel.desktop.files.JobHolding;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.Change;
 import rondel.desktop.run.running.RunActions;
@@ -19,18 +19,18 @@ final class WindowTitle {
     private final Stage stage;
     private final Bench bench;
     private final Progress progress;
-    private final BooleanSupplier toRead;
+    private final JobHolding holding;
     private final RunActions run;
 
-    /** @param toRead whether somebody else works on the file */
-    WindowTitle(Stage stage, Bench bench, Progress progress, BooleanSupplier toRead, RunActions run) {
+    WindowTitle(Stage stage, Bench bench, Progress progress, JobHolding holding, RunActions run) {
         this.stage = stage;
         this.bench = bench;
         this.progress = progress;
-        this.toRead = toRead;
+        this.holding = holding;
         this.run = run;
         bench.on(EnumSet.of(Change.JOB, Change.FILE, Change.WORK), this::entitle);
         progress.onAdvance(this::entitle);
+        holding.onChange(this::entitle);
         run.sending().onChange(this::entitle);
         run.sewing().sending().onChange(this::entitle);
         entitle();
@@ -40,7 +40,7 @@ final class WindowTitle {
         String name = bench.file()
                 .map(f -> f.getFileName().toString())
                 .orElse(bench.job().title());
-        String named = toRead.getAsBoolean() ? Words.of("window.toRead", name) : name;
+        String named = holding.isToRead() ? Words.of("window.toRead", name) : name;
         String title = Words.of(bench.unsaved() ? "window.unsaved" : "window.title", named);
         OptionalDouble advance =
                 run.machine().isRunning() ? OptionalDouble.of(run.machine().share()) : progress.advance();

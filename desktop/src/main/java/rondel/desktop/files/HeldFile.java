@@ -81,6 +81,13 @@ record HeldFile(Path file, Optional<JobLock> lock, Optional<FileStamp> stamp, Op
         }
     }
 
+    /** The file without its lock, where somebody has taken it over since: whoever has it now; nothing where nobody has. */
+    Optional<HeldFile> takenOver() {
+        return lock.flatMap(JobLock::takenBy)
+                .map(who -> Words.of("job.takenOver", file.getFileName(), who))
+                .map(said -> new HeldFile(file, Optional.empty(), stamp, Optional.of(said)));
+    }
+
     void letGo() {
         lock.ifPresent(JobLock::close);
     }

@@ -41,8 +41,7 @@ public final class JobActions {
     private final ArtworkActions artwork;
     private final Progress progress;
 
-    /** The file of the job on the bench. */
-    private Optional<HeldFile> held = Optional.empty();
+    private final JobHolding holding;
 
     private JobWindows windows = JobWindows.NONE;
 
@@ -52,6 +51,7 @@ public final class JobActions {
         this.questions = questions;
         this.artwork = new ArtworkActions(desk, choices, questions, artwork, progress);
         this.progress = progress;
+        this.holding = new JobHolding(desk);
     }
 
     /** What is done with artwork. */
@@ -119,7 +119,7 @@ public final class JobActions {
     }
 
     private void read(Path file) {
-        Optional<HeldFile> same = held.filter(h -> h.file().equals(file));
+        Optional<HeldFile> same = holding.file().filter(h -> h.file().equals(file));
         Callable<JobReading> reading = () -> {
             same.ifPresent(HeldFile::letGo);
             return JobReading.of(file);
@@ -152,48 +152,33 @@ public final class JobActions {
 
     private void use(HeldFile.Opened opened) {
         Path file = opened.held().file();
-        hold(Optional.of(opened.held()));
+        holding.hold(Optional.of(opened.held()));
         desk.bench().open(opened.job(), Optional.of(file));
         windows.used(file, opened.job().title());
         windows.opened(file);
     }
 
-    /** Whether somebody else works on the file of the job on the bench, so that it was opened to be read. */
-    public boolean isToRead() {
-        return held.flatMap(HeldFile::heldBy).isPresent();
+    /** The file of the job on the bench. */
+    public JobHolding holding() {
+        return holding;
     }
 
     private void openWithoutFile(Job job) {
-        hold(Optional.empty());
+        holding.hold(Optional.empty());
         desk.bench().open(job, Optional.empty());
     }
 
     /** Holds the file that work brought back after a crash belongs to. */
     public void holdAgain(Path file) {
         progress.runFile(
-                Words.of("progress.opening", file.getFileName()), () -> HeldFile.held(file), h -> hold(Optional.of(h)));
-    }
-
-    private void hold(Optional<HeldFile> other) {
-        Optional<HeldFile> before = held;
-        held = other;
-        before.filter(b -> other.flatMap(HeldFile::lock).isEmpty()
-                        || !b.lock().equals(other.get().lock()))
-                .ifPresent(b -> desk.workers()
-                        .file(
-                                () -> {
-                                    b.letGo();
-                                    return b;
-                                },
-                                done -> {},
-                                desk.notices()::failed,
-                                () -> {}));
+                Words.of("progress.opening", file.getFileName()),
+                () -> HeldFile.held(file),
+                h -> holding.hold(Optional.of(h)));
     }
 
     /** Lets the file go: the window closes. */
     public void close() {
-        held.ifPresent(HeldFile::letGo);
-        held = Optional.empty();
+        holding.close();
     }
 
     /** Puts another demo job on the bench, once what is there is settled. */
@@ -272,9 +257,9 @@ public final class JobActions {
     }
 
     private void write(Job job, Path file, BiFunction<Job, Optional<HeldFile>, KeptSave> writing, Runnable then) {
-        Optional<HeldFile> before = held;
+        Optional<HeldFile> before = holding.file();
         progress.runFile(Words.of("progress.saving", file.getFileName()), () -> writing.apply(job, before), kept -> {
-            hold(Optional.of(kept.file()));
+            holding.hold(Optional.of(kept.file()));
             desk.bench().savedAs(file, job);
             windows.used(file, job.title());
             desk.notices().say(Words.of("notice.saved", file.getFileName()));

@@ -28,7 +28,7 @@ public final class Bench {
 
     private final ChangeListeners listeners = new ChangeListeners();
     private final Views views = new Views();
-    private Recorder recorder = Recorder.NONE;
+    private volatile Recorder recorder = Recorder.NONE;
     private final EditQueue edits;
     private Consumer<Throwable> failed = e -> {};
     private Consumer<History> bounded = h -> {};
@@ -184,6 +184,11 @@ public final class Bench {
         @Override
         public void replaced(Job before) {
             recorder.undone(before);
+        }
+
+        @Override
+        public void beforeWork() {
+            recorder.awaitKept();
         }
 
         @Override

@@ -48,6 +48,9 @@ final class EditQueue {
 
         /** An edit that was shown is taken back, as what follows from it can't be made. */
         void takenBack();
+
+        /** The next edit is about to be worked out, on the thread that does so. */
+        void beforeWork();
     }
 
     /** Who asked for an edit.
@@ -214,6 +217,7 @@ final class EditQueue {
         Job direct;
         List<ElementId> selects;
         try {
+            listener.beforeWork();
             direct = editing.direct(edit.operation, edit.base);
             selects = edit.operation.selects(edit.base, direct);
             selects.stream()

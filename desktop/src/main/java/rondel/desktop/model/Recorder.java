@@ -24,6 +24,9 @@ public interface Recorder {
 
         @Override
         public void saved(Job job, Path file) {}
+
+        @Override
+        public void awaitKept() {}
     };
 
     /** Another job is on the bench; its history may hold edits that are not in {@code file} yet. */
@@ -39,4 +42,8 @@ public interface Recorder {
 
     /** @param job what a file holds now: one of the jobs that the history has had */
     void saved(Job job, Path file);
+
+    /** Waits, for a moment at most, until what it has heard of is kept. Called before the next edit is worked out, on the thread that does so: it may
+     *  end the program, as where a font brings down what shapes its letters. */
+    void awaitKept();
 }

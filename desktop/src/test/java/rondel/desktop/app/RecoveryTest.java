@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -19,6 +20,7 @@ import rondel.compose.arrange.Rename;
 import rondel.desktop.files.Questions;
 import rondel.formats.job.JobFile;
 import rondel.formats.journal.JournalWriter;
+import rondel.formats.journal.LeftOver;
 import rondel.formats.journal.LetGo;
 import rondel.formats.picture.PictureLevels;
 import rondel.job.ElementId;
@@ -121,6 +123,30 @@ class RecoveryTest extends BenchFixture {
             WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> notice().contains("base.rondel"));
             assertThat(isEmpty(folder.resolve("left"))).isFalse();
         }
+    }
+
+    @Test
+    void anEditThatEndsTheProgramTakesNoneOfThoseBeforeItAlong() throws Exception {
+        Path journals = folder.resolve("journals");
+        Process program = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        CrashingProgram.class.getName(),
+                        journals.toString())
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("said").toFile())
+                .start();
+        assertThat(program.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(program.exitValue())
+                .as(Files.readString(folder.resolve("said")))
+                .isEqualTo(3);
+        List<String> unreadable = new ArrayList<>();
+        List<LeftOver> left = LeftOver.in(journals, unreadable::add);
+        assertThat(unreadable).isEmpty();
+        assertThat(left).singleElement().satisfies(l -> assertThat(l.history().job())
+                .isEqualTo(new Move(LEAF, 10, 20).apply(SampleJob.make())));
     }
 
     private static boolean isEmpty(Path folder) throws Exception {

@@ -65,7 +65,7 @@ class TwoProgramsTest extends BenchFixture {
         try (JobLock other = other()) {
             open(HeldByOthers.READ);
             assertThat(answers.asked).singleElement().asString().contains(System.getProperty("user.name"));
-            assertThat(window.actions().isToRead()).isTrue();
+            assertThat(window.actions().holding().isToRead()).isTrue();
             byte[] before = Files.readAllBytes(file);
             edit("Second");
             save();
@@ -76,14 +76,14 @@ class TwoProgramsTest extends BenchFixture {
         }
         save();
         assertThat(JobFile.read(file).title()).isEqualTo("Second");
-        assertThat(window.actions().isToRead()).isFalse();
+        assertThat(window.actions().holding().isToRead()).isFalse();
     }
 
     @Test
     void whatIsTakenOverIsSavedHereAndNotByWhoHadIt() throws Exception {
         JobLock other = other();
         open(HeldByOthers.TAKE_OVER);
-        assertThat(window.actions().isToRead()).isFalse();
+        assertThat(window.actions().holding().isToRead()).isFalse();
         assertThat(other.isHeld()).isFalse();
         edit("Taken");
         save();
@@ -113,6 +113,25 @@ class TwoProgramsTest extends BenchFixture {
         assertThat(bench.job().title()).isEqualTo("First");
         assertThat(bench.file()).isEmpty();
         assertThat(Files.readAllBytes(file)).isEqualTo(broken);
+    }
+
+    @Test
+    void whoComesBackToAWindowHearsThatItsJobWasTakenOver() throws Exception {
+        open(HeldByOthers.READ);
+        onFx(() -> window.actions().holding().look());
+        calm();
+        assertThat(window.actions().holding().isToRead()).isFalse();
+        try (JobLock taker = JobLock.takeOver(file).orElseThrow()) {
+            onFx(() -> window.actions().holding().look());
+            calm();
+            assertThat(said()).contains("page.rondel").contains("taken over").contains(System.getProperty("user.name"));
+            assertThat(window.actions().holding().isToRead()).isTrue();
+            assertThat(taker.isHeld()).isTrue();
+        }
+        edit("Mine after all");
+        save();
+        assertThat(JobFile.read(file).title()).isEqualTo("Mine after all");
+        assertThat(window.actions().holding().isToRead()).isFalse();
     }
 
     @Test

@@ -80,6 +80,9 @@ class EditsInTheBackgroundTest {
 
         @Override
         public void saved(Job job, Path file) {}
+
+        @Override
+        public void awaitKept() {}
     }
 
     private static List<ElementId> ids(String... ids) {
@@ -251,6 +254,9 @@ class EditsInTheBackgroundTest {
 
         @Override
         public void saved(Job job, Path file) {}
+
+        @Override
+        public void awaitKept() {}
     }
 
     private static void ask(Bench bench, Random random) {

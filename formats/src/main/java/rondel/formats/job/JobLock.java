@@ -17,6 +17,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -108,6 +109,18 @@ public final class JobLock implements AutoCloseable {
         } catch (IOException e) {
             LOG.debug("no lock any more: {}", file, e);
             return false;
+        }
+    }
+
+    /** What is known of whoever has taken it over and has it still; nothing where nobody has. */
+    public Optional<String> takenBy() {
+        try {
+            List<String> lines = Files.readAllLines(file);
+            boolean another = lines.size() > 1 && !lines.get(1).equals(mark);
+            return another ? Optional.of(lines.getFirst().strip()) : Optional.empty();
+        } catch (IOException e) {
+            LOG.debug("no lock any more: {}", file, e);
+            return Optional.empty();
         }
     }
 
