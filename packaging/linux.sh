@@ -12,13 +12,8 @@ work=$(mktemp -d)
 trap 'rm -rf "$work"' EXIT
 mkdir -p "$out"
 
-# What Rondel and its libraries use of Java; javafx comes as modules beside them. jdk.localedata: dates and numbers in other languages.
-modules=java.base,java.desktop,java.logging,java.management,java.naming,java.net.http,java.prefs,java.scripting,java.sql,java.xml
-modules=$modules,jdk.crypto.ec,jdk.httpserver,jdk.jfr,jdk.localedata,jdk.unsupported,jdk.zipfs
-
 echo "The runtime …" >&2
-"$JAVA_HOME/bin/jlink" --add-modules "$modules" --strip-debug --no-header-files --no-man-pages --compress zip-6 \
-    --include-locales=en,de --output "$work/runtime"
+"$JAVA_HOME/bin/jlink" "@$here/runtime.args" --output "$work/runtime"
 
 echo "The image …" >&2
 mkdir "$work/input"
@@ -40,14 +35,8 @@ for size in 32 48 128 256; do
     run convert "$here/rondel.svg" --to png --width "${size}px" -d "$work/icons/$size" >/dev/null
 done
 "$JAVA_HOME/bin/jpackage" --type app-image --name rondel --app-version "$version" --runtime-image "$work/runtime" \
-    --input "$work/input" --main-jar "$main" --main-class rondel.launcher.Main --icon "$work/icons/256/rondel.png" --dest "$work/image" \
-    --java-options "--enable-native-access=ALL-UNNAMED,javafx.graphics" \
-    --java-options "--sun-misc-unsafe-memory-access=allow" \
+    --input "$work/input" --main-jar "$main" "@$here/launcher.args" --icon "$work/icons/256/rondel.png" --dest "$work/image" \
     --java-options "--module-path=\$APPDIR/modules" \
-    --java-options "--add-modules=javafx.controls" \
-    --java-options "-XX:+UseSerialGC" --java-options "-Xlog:disable" \
-    --java-options "-Xms32m" --java-options "-XX:MaxNewSize=48m" --java-options "-XX:MinHeapFreeRatio=15" \
-    --java-options "-XX:MaxHeapFreeRatio=30" --java-options "-XX:+UseCompactObjectHeaders" \
     --java-options "-XX:AOTCache=\$APPDIR/rondel.aot" --java-options "-XX:AOTMode=auto"
 image="$work/image/rondel"
 mkdir -p "$image/share"

@@ -12,10 +12,7 @@ version=$(sed -n 's/.*String VERSION = "\(.*\)".*/\1/p' "$here/../formats/src/ma
 case $version in 0.*) version=1.${version#0.} ;; esac
 work=$(mktemp -d)
 trap 'rm -rf "$work"' EXIT
-modules=java.base,java.desktop,java.logging,java.management,java.naming,java.net.http,java.prefs,java.scripting,java.sql,java.xml
-modules=$modules,jdk.crypto.ec,jdk.httpserver,jdk.jfr,jdk.localedata,jdk.unsupported,jdk.zipfs
-"$JAVA_HOME/bin/jlink" --add-modules "$modules" --strip-debug --no-header-files --no-man-pages --compress zip-6 \
-    --include-locales=en,de --output "$work/runtime"
+"$JAVA_HOME/bin/jlink" "@$here/runtime.args" --output "$work/runtime"
 mkdir "$work/input"
 cp "$app"/lib/*.jar "$work/input"
 cp -r "$app/modules" "$work/input/modules"
@@ -32,13 +29,7 @@ for size in 16 32 128 256 512; do
 done
 iconutil -c icns "$work/rondel.iconset" -o "$work/rondel.icns"
 "$JAVA_HOME/bin/jpackage" --type dmg --name Rondel --app-version "$version" --runtime-image "$work/runtime" \
-    --input "$work/input" --main-jar "$main" --main-class rondel.launcher.Main --icon "$work/rondel.icns" --dest "$out" \
+    --input "$work/input" --main-jar "$main" "@$here/launcher.args" --icon "$work/rondel.icns" --dest "$out" \
     --file-associations "$here/association.properties" --license-file "$here/../LICENSE" \
     --mac-package-identifier example.saltmarsh.rondel \
-    --java-options "--enable-native-access=ALL-UNNAMED,javafx.graphics" \
-    --java-options "--sun-misc-unsafe-memory-access=allow" \
-    --java-options "--module-path=\$APPDIR/modules" \
-    --java-options "--add-modules=javafx.controls" \
-    --java-options "-XX:+UseSerialGC" --java-options "-Xlog:disable" \
-    --java-options "-Xms32m" --java-options "-XX:MaxNewSize=48m" --java-options "-XX:MinHeapFreeRatio=15" \
-    --java-options "-XX:MaxHeapFreeRatio=30" --java-options "-XX:+UseCompactObjectHeaders"
+    --java-options "--module-path=\$APPDIR/modules"

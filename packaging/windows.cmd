@@ -11,20 +11,13 @@ set version=0.1.0
 set work=%TEMP%\rondel-package
 rmdir /s /q "%work%" 2>nul
 mkdir "%work%\input\modules"
-set modules=java.base,java.desktop,java.logging,java.management,java.naming,java.net.http,java.prefs,java.scripting,java.sql,java.xml,jdk.crypto.ec,jdk.httpserver,jdk.jfr,jdk.localedata,jdk.unsupported,jdk.zipfs
-"%JAVA_HOME%\bin\jlink" --add-modules %modules% --strip-debug --no-header-files --no-man-pages --compress zip-6 --include-locales=en,de --output "%work%\runtime" || exit /b 1
+"%JAVA_HOME%\bin\jlink" "@%here%runtime.args" --output "%work%\runtime" || exit /b 1
 copy /y "%app%\lib\*.jar" "%work%\input" >nul
 copy /y "%app%\modules\*.jar" "%work%\input\modules" >nul
 del "%work%\input\*natives-linux*" "%work%\input\*natives-macos*" 2>nul
 for %%j in ("%work%\input\launcher-*.jar") do set main=%%~nxj
 "%JAVA_HOME%\bin\jpackage" --type msi --name Rondel --app-version %version% --runtime-image "%work%\runtime" ^
-  --input "%work%\input" --main-jar %main% --main-class rondel.launcher.Main --dest "%out%" ^
+  --input "%work%\input" --main-jar %main% "@%here%launcher.args" --dest "%out%" ^
   --file-associations "%here%association.properties" --license-file "%here%..\LICENSE" ^
   --win-menu --win-dir-chooser --win-per-user-install --win-upgrade-uuid 5f0b2f0e-6a3c-4c63-9a0e-7d1f4f4e5a21 ^
-  --java-options "--enable-native-access=ALL-UNNAMED,javafx.graphics" ^
-  --java-options "--sun-misc-unsafe-memory-access=allow" ^
-  --java-options "--module-path=$APPDIR\modules" ^
-  --java-options "--add-modules=javafx.controls" ^
-  --java-options "-XX:+UseSerialGC" --java-options "-Xlog:disable" ^
-  --java-options "-Xms32m" --java-options "-XX:MaxNewSize=48m" --java-options "-XX:MinHeapFreeRatio=15" ^
-  --java-options "-XX:MaxHeapFreeRatio=30" --java-options "-XX:+UseCompactObjectHeaders"
+  --java-options "--module-path=$APPDIR\modules"

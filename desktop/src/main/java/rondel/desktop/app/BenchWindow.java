@@ -37,6 +37,7 @@ import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.compose.text.TextInPlace;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.desk.LibraryModel;
 import rondel.desktop.desk.Progress;
 import rondel.desktop.files.Autosave;
 import rondel.desktop.files.FileChoices;
@@ -45,7 +46,6 @@ import rondel.desktop.gang.planning.GangActions;
 import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.gang.planning.NestRefresh;
 import rondel.desktop.gang.planning.NestRun;
-import rondel.desktop.gang.planning.StockChoice;
 import rondel.desktop.handoff.making.HandOffActions;
 import rondel.desktop.handoff.making.HandOffModel;
 import rondel.desktop.handoff.making.ShopChoice;
@@ -239,7 +239,7 @@ public final class BenchWindow extends StackPane {
                 edits,
                 gang,
                 nest,
-                new StockChoice(desk, new StockLibrary(OwnFolders.stocks())),
+                new LibraryModel<>(desk, new StockLibrary(OwnFolders.stocks())),
                 run,
                 handOff);
         Map<Stage, StageView> views = new HashMap<>();

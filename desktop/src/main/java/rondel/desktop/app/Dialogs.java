@@ -5,9 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import javafx.scene.control.Alert;
-import javafx.scene.control.ButtonBar;
-import javafx.scene.control.ButtonType;
 import javafx.scene.image.Image;
 import javafx.stage.Window;
 import rondel.compose.template.Blanks;
@@ -22,12 +19,12 @@ import rondel.desktop.compose.thing.ThingForm;
 import rondel.desktop.desk.Notices;
 import rondel.desktop.dialog.ExportDialog;
 import rondel.desktop.dialog.FillInDialog;
-import rondel.desktop.dialog.FormDialog;
 import rondel.desktop.dialog.GlyphDialog;
 import rondel.desktop.dialog.GuideDialog;
 import rondel.desktop.dialog.HistoryDialog;
 import rondel.desktop.dialog.MirrorDialog;
 import rondel.desktop.dialog.NewJobDialog;
+import rondel.desktop.dialog.Question;
 import rondel.desktop.dialog.ReadingDialog;
 import rondel.desktop.dialog.RecolourDialog;
 import rondel.desktop.dialog.RepeatDialog;
@@ -176,79 +173,58 @@ public record Dialogs(Supplier<Window> owner, Notices notices, SystemFileChoices
 
     @Override
     public boolean removeSet(String name) {
-        ButtonType go = new ButtonType(Words.of("handoff.remove"), ButtonBar.ButtonData.LEFT);
-        Alert alert =
-                new Alert(Alert.AlertType.CONFIRMATION, Words.of("handoff.removeSure", name), go, ButtonType.CANCEL);
-        FormDialog.prepare(alert, owner.get(), Words.of("handoff.remove"), GuidePage.HAND_OFF);
-        return alert.showAndWait().filter(go::equals).isPresent();
+        return Question.of("handoff.remove", Words.of("handoff.removeSure", name), GuidePage.HAND_OFF, false)
+                .apart("handoff.remove", true)
+                .ask(owner.get());
     }
 
     @Override
     public Unsaved unsaved(String title) {
-        ButtonType save = new ButtonType(Words.of("ask.save"), ButtonBar.ButtonData.YES);
-        ButtonType discard = new ButtonType(Words.of("ask.discard"), ButtonBar.ButtonData.NO);
-        Alert alert = new Alert(
-                Alert.AlertType.CONFIRMATION, Words.of("ask.unsaved", title), save, discard, ButtonType.CANCEL);
-        FormDialog.prepare(alert, owner.get(), Words.of("ask.unsavedTitle"), GuidePage.KEPT);
-        ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
-        return answer == save ? Unsaved.SAVE : answer == discard ? Unsaved.DISCARD : Unsaved.STAY;
+        return Question.of("ask.unsavedTitle", Words.of("ask.unsaved", title), GuidePage.KEPT, Unsaved.STAY)
+                .usually("ask.save", Unsaved.SAVE)
+                .otherwise("ask.discard", Unsaved.DISCARD)
+                .ask(owner.get());
     }
 
     @Override
     public HeldByOthers heldByOthers(String sentence) {
-        ButtonType read = new ButtonType(Words.of("ask.openToRead"), ButtonBar.ButtonData.YES);
-        ButtonType take = new ButtonType(Words.of("ask.takeOver"), ButtonBar.ButtonData.LEFT);
-        Alert alert =
-                new Alert(Alert.AlertType.CONFIRMATION, Words.of("ask.held", sentence), read, take, ButtonType.CANCEL);
-        FormDialog.prepare(alert, owner.get(), Words.of("ask.heldTitle"), GuidePage.KEPT);
-        ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
-        return answer == read ? HeldByOthers.READ : answer == take ? HeldByOthers.TAKE_OVER : HeldByOthers.LEAVE;
+        return Question.of("ask.heldTitle", Words.of("ask.held", sentence), GuidePage.KEPT, HeldByOthers.LEAVE)
+                .usually("ask.openToRead", HeldByOthers.READ)
+                .apart("ask.takeOver", HeldByOthers.TAKE_OVER)
+                .ask(owner.get());
     }
 
     @Override
     public boolean openRepaired(String why, List<String> told) {
-        ButtonType open = new ButtonType(Words.of("ask.openRepaired"), ButtonBar.ButtonData.YES);
         String leftOut = String.join("\n", told.subList(0, Math.min(MOST_TOLD, told.size())));
-        Alert alert = new Alert(
-                Alert.AlertType.CONFIRMATION,
-                Words.of("ask.repaired", why, told.size(), leftOut).strip(),
-                open,
-                ButtonType.CANCEL);
-        FormDialog.prepare(alert, owner.get(), Words.of("ask.repairedTitle"), GuidePage.TROUBLE);
-        return alert.showAndWait().filter(open::equals).isPresent();
+        String text = Words.of("ask.repaired", why, told.size(), leftOut).strip();
+        return Question.of("ask.repairedTitle", text, GuidePage.TROUBLE, false)
+                .usually("ask.openRepaired", true)
+                .ask(owner.get());
     }
 
     @Override
     public LeftOverAnswer recover(String title, int edits, int lost) {
-        ButtonType yes = new ButtonType(Words.of("ask.recover"), ButtonBar.ButtonData.YES);
-        ButtonType no = new ButtonType(Words.of("ask.letGo"), ButtonBar.ButtonData.LEFT);
-        ButtonType later = new ButtonType(Words.of("ask.notNow"), ButtonBar.ButtonData.CANCEL_CLOSE);
         String asked = Words.of("ask.leftOver", title, edits);
         String text = lost == 0 ? asked : asked + "\n\n" + Words.of("journal.lost", lost);
-        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, text, yes, later, no);
-        FormDialog.prepare(alert, owner.get(), Words.of("ask.leftOverTitle"), GuidePage.KEPT);
-        ButtonType answer = alert.showAndWait().orElse(later);
-        return answer == yes
-                ? LeftOverAnswer.BRING_BACK
-                : answer == no ? LeftOverAnswer.LET_GO : LeftOverAnswer.NOT_NOW;
+        return Question.of("ask.leftOverTitle", text, GuidePage.KEPT, "ask.notNow", LeftOverAnswer.NOT_NOW)
+                .usually("ask.recover", LeftOverAnswer.BRING_BACK)
+                .apart("ask.letGo", LeftOverAnswer.LET_GO)
+                .ask(owner.get());
     }
 
     @Override
     public boolean replace(Path file) {
-        ButtonType yes = new ButtonType(Words.of("ask.replace"), ButtonBar.ButtonData.LEFT);
-        Alert alert = new Alert(
-                Alert.AlertType.CONFIRMATION, Words.of("ask.replaceSure", file.getFileName()), yes, ButtonType.CANCEL);
-        FormDialog.prepare(alert, owner.get(), Words.of("ask.replace"), GuidePage.KEPT);
-        return alert.showAndWait().filter(yes::equals).isPresent();
+        return Question.of("ask.replace", Words.of("ask.replaceSure", file.getFileName()), GuidePage.KEPT, false)
+                .apart("ask.replace", true)
+                .ask(owner.get());
     }
 
     @Override
     public boolean letGo(String title) {
-        ButtonType go = new ButtonType(Words.of("ask.letGo"), ButtonBar.ButtonData.LEFT);
-        ButtonType keep = new ButtonType(Words.of("ask.keep"), ButtonBar.ButtonData.CANCEL_CLOSE);
-        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, Words.of("ask.letGoSure", title), go, keep);
-        FormDialog.prepare(alert, owner.get(), Words.of("ask.letGoTitle"), GuidePage.KEPT);
-        return alert.showAndWait().filter(go::equals).isPresent();
+        return Question.of("ask.letGoTitle", Words.of("ask.letGoSure", title), GuidePage.KEPT, "ask.keep", false)
+                .apart("ask.letGo", true)
+                .ask(owner.get());
     }
 
     @Override

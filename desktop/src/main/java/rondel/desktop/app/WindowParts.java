@@ -6,15 +6,16 @@ import rondel.desktop.compose.shelf.ShelfView;
 import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.desk.LibraryModel;
 import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.gang.planning.NestRun;
-import rondel.desktop.gang.planning.StockChoice;
 import rondel.desktop.handoff.making.HandOffActions;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.making.BackgroundEdits;
 import rondel.desktop.lines.making.Preview;
 import rondel.desktop.run.running.RunActions;
 import rondel.desktop.sheet.SheetView;
+import rondel.job.Stock;
 
 /** What of the window stages are made of. */
 record WindowParts(
@@ -30,6 +31,6 @@ record WindowParts(
         BackgroundEdits edits,
         GangModel gang,
         NestRun nest,
-        StockChoice stocks,
+        LibraryModel<Stock> stocks,
         RunActions run,
         HandOffActions handOff) {}

@@ -14,6 +14,7 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import rondel.compose.sheets.SetUnit;
 import rondel.desktop.command.Command;
+import rondel.desktop.command.CommandHint;
 import rondel.desktop.command.Commands;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.RovingFocus;
@@ -118,7 +119,7 @@ public final class TopBar extends HBox {
         Button button = new Button(command.label());
         button.setId(stage.command());
         button.getStyleClass().addAll("stage", "quiet-button");
-        button.setTooltip(new Tooltip(command.hint()));
+        button.setTooltip(CommandHint.of(command));
         button.setOnAction(e -> command.run());
         Runnable mark = () -> button.pseudoClassStateChanged(OPEN, stages.get().equals(stage));
         stages.onChange(mark);
@@ -146,7 +147,7 @@ public final class TopBar extends HBox {
         Button button = new Button(command.label());
         button.setId(command.id());
         button.getStyleClass().add("quiet-button");
-        button.setTooltip(new Tooltip(command.hint()));
+        button.setTooltip(CommandHint.of(command));
         button.setOnAction(e -> command.needs().ifPresentOrElse(desk.notices()::refuse, command::run));
         return button;
     }

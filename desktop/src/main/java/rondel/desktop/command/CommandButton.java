@@ -1,7 +1,6 @@
 package rondel.desktop.command;
 
 import javafx.scene.control.Button;
-import javafx.scene.control.Tooltip;
 
 /** A small button of a command, which tells its keys. */
 public final class CommandButton {
@@ -12,7 +11,7 @@ public final class CommandButton {
         Button button = new Button(command.label());
         button.setId("tool-" + command.id());
         button.getStyleClass().add("small");
-        button.setTooltip(new Tooltip(command.hint()));
+        button.setTooltip(CommandHint.of(command));
         button.setOnAction(e -> command.run());
         return button;
     }

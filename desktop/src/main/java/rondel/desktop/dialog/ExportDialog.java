@@ -17,6 +17,7 @@ import javafx.stage.Window;
 import rondel.desktop.export.ExportChoice;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
+import rondel.desktop.field.PixelInput;
 import rondel.desktop.help.GuidePage;
 import rondel.formats.export.ExportFormat;
 import rondel.formats.export.ExportRequest;
@@ -217,13 +218,6 @@ public final class ExportDialog {
     }
 
     private static OptionalInt pixels(TextField side) {
-        String text = side.getText().strip().replaceFirst("\\s*px$", "");
-        if (text.isEmpty() || side.isDisabled()) {
-            return OptionalInt.empty();
-        }
-        if (!text.matches("[1-9]\\d{0,5}")) {
-            throw Refusal.of("cli.notPixels", text);
-        }
-        return OptionalInt.of(Integer.parseInt(text));
+        return side.isDisabled() ? OptionalInt.empty() : PixelInput.typed(side.getText());
     }
 }

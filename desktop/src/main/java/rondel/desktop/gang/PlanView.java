@@ -14,15 +14,16 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
+import rondel.desktop.desk.LibraryModel;
 import rondel.desktop.field.RovingFocus;
 import rondel.desktop.field.RovingPane;
 import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.gang.planning.NestRun;
-import rondel.desktop.gang.planning.StockChoice;
 import rondel.desktop.help.GuidePage;
 import rondel.desktop.help.HelpButton;
 import rondel.gang.plan.PlanFigures;
 import rondel.job.Plan;
+import rondel.job.Stock;
 import rondel.words.Decimals;
 import rondel.words.Words;
 
@@ -38,7 +39,7 @@ public final class PlanView extends VBox {
     private final Label note = new Label();
     private final VBox all;
 
-    public PlanView(GangModel model, NestRun nest, Commands commands, StockChoice stocks) {
+    public PlanView(GangModel model, NestRun nest, Commands commands, LibraryModel<Stock> stocks) {
         super(10);
         this.model = model;
         this.nest = nest;

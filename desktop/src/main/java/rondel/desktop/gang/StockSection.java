@@ -9,12 +9,12 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import rondel.desktop.desk.LibraryModel;
 import rondel.desktop.field.Figure;
 import rondel.desktop.field.FigureField;
 import rondel.desktop.field.LabelledFields;
 import rondel.desktop.field.RovingPane;
 import rondel.desktop.gang.planning.GangModel;
-import rondel.desktop.gang.planning.StockChoice;
 import rondel.desktop.look.ChoiceNames;
 import rondel.job.Margins;
 import rondel.job.Plan;
@@ -29,7 +29,7 @@ import rondel.words.Words;
 final class StockSection extends LabelledFields {
 
     private final GangModel model;
-    private final StockChoice stocks;
+    private final LibraryModel<Stock> stocks;
     private final ChoiceBox<Stock> stock = new ChoiceBox<>();
     private final Label usable = new Label();
     private final FigureField left;
@@ -42,7 +42,7 @@ final class StockSection extends LabelledFields {
     private final ChoiceBox<Optional<Stock>> then = new ChoiceBox<>();
     private boolean following;
 
-    StockSection(GangModel model, StockChoice stocks) {
+    StockSection(GangModel model, LibraryModel<Stock> stocks) {
         this.model = model;
         this.stocks = stocks;
         stock.setId("gang-stock");
@@ -176,7 +176,7 @@ final class StockSection extends LabelledFields {
                             s.grain(),
                             s.colour(),
                             s.price());
-                    stocks.keep(named, () -> {
+                    stocks.keep(named, all -> {
                         change(before -> named);
                         model.desk().notices().say(Words.of("gang.stockKept", name));
                     });

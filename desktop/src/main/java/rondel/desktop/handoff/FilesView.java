@@ -7,13 +7,13 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.Command;
+import rondel.desktop.command.CommandHint;
 import rondel.desktop.command.Commands;
 import rondel.desktop.field.RovingPane;
 import rondel.desktop.handoff.making.HandOffModel;
@@ -78,7 +78,7 @@ public final class FilesView extends VBox {
         Button button = new Button(command.label());
         button.setId(id);
         button.setMinWidth(USE_PREF_SIZE);
-        button.setTooltip(new Tooltip(command.hint()));
+        button.setTooltip(CommandHint.of(command));
         button.setOnAction(e -> command.run());
         return button;
     }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -17,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.field.LabelledRow;
+import rondel.desktop.field.PixelInput;
 import rondel.desktop.look.ChoiceNames;
 import rondel.job.HandOffOutput;
 import rondel.job.HandOffSet;
@@ -125,22 +125,11 @@ final class SetForm extends VBox {
                     what.getValue(),
                     each.getValue(),
                     before.ppi().isPresent() ? before.ppi() : OptionalDouble.empty(),
-                    pixels(),
+                    PixelInput.typed(pixels.getText()),
                     before.height(),
                     before.transparent(),
                     Optional.empty(),
                     before.inks());
-        }
-
-        private OptionalInt pixels() {
-            String text = pixels.getText().strip().replaceFirst("\\s*px$", "");
-            if (text.isEmpty()) {
-                return OptionalInt.empty();
-            }
-            if (!text.matches("[1-9]\\d{0,4}")) {
-                throw Refusal.of("cli.notPixels", text);
-            }
-            return OptionalInt.of(Integer.parseInt(text));
         }
     }
 }

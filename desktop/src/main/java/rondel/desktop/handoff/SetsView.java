@@ -1,18 +1,15 @@
 package rondel.desktop.handoff;
 
 import java.util.List;
-import javafx.css.PseudoClass;
-import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
-import rondel.desktop.field.PressKey;
+import rondel.desktop.field.ChoiceCard;
 import rondel.desktop.field.RovingFocus;
 import rondel.desktop.field.RovingPane;
 import rondel.desktop.handoff.making.HandOffModel;
@@ -25,8 +22,6 @@ import rondel.words.Words;
 
 /** The sets of files that can leave the job: its own, and those that ship. */
 public final class SetsView extends VBox {
-
-    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final HandOffModel model;
     private final VBox cards = new VBox(8);
@@ -57,30 +52,25 @@ public final class SetsView extends VBox {
             shown = sets;
             cards.getChildren().clear();
             for (int i = 0; i < sets.size(); i++) {
-                cards.getChildren().add(new Card(i, sets.get(i)));
+                cards.getChildren().add(new Card(i, sets.get(i), model));
             }
         }
         HandOffSet chosen = model.set();
         cards.getChildren().forEach(c -> {
             if (c instanceof Card card) {
-                card.pseudoClassStateChanged(CHOSEN, card.set.name().equals(chosen.name()));
+                card.mark(card.set.name().equals(chosen.name()));
             }
         });
     }
 
     /** One set. */
-    private final class Card extends VBox {
+    private static final class Card extends ChoiceCard {
 
         private final HandOffSet set;
 
-        Card(int at, HandOffSet set) {
-            super(3);
+        Card(int at, HandOffSet set, HandOffModel model) {
+            super("set-" + (at + 1), ShippedNames.shown(set.name()), () -> model.choose(set.name()));
             this.set = set;
-            setId("set-" + (at + 1));
-            getStyleClass().add("pass-card");
-            setFocusTraversable(true);
-            setAccessibleRole(AccessibleRole.LIST_ITEM);
-            setAccessibleText(ShippedNames.shown(set.name()));
             Label name = new NameLabel(ShippedNames.shown(set.name()));
             name.getStyleClass().add("pass-name");
             name.setWrapText(true);
@@ -90,26 +80,6 @@ public final class SetsView extends VBox {
             what.getStyleClass().add("quiet");
             what.setWrapText(true);
             getChildren().addAll(name, what);
-            setOnMousePressed(e -> {
-                requestFocus();
-                model.choose(set.name());
-            });
-            setOnKeyPressed(e -> {
-                if (PressKey.is(e)) {
-                    model.choose(set.name());
-                    e.consume();
-                } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
-                    go(at + (e.getCode() == KeyCode.DOWN ? 1 : -1));
-                    e.consume();
-                }
-            });
-        }
-    }
-
-    private void go(int at) {
-        if (at >= 0 && at < cards.getChildren().size() && cards.getChildren().get(at) instanceof Card card) {
-            card.requestFocus();
-            model.choose(card.set.name());
         }
     }
 }

@@ -5,8 +5,8 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.PasswordField;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import rondel.desktop.command.Command;
+import rondel.desktop.command.CommandHint;
 import rondel.desktop.command.Commands;
 import rondel.desktop.field.LabelledFields;
 import rondel.desktop.handoff.making.HandOffActions;
@@ -69,7 +69,7 @@ final class ShopSection extends LabelledFields {
         Command publish = commands.get("publishSet");
         Button button = new Button(publish.label());
         button.setId("shop-publish");
-        button.setTooltip(new Tooltip(publish.hint()));
+        button.setTooltip(CommandHint.of(publish));
         button.setOnAction(e -> publish.run());
         wide(button);
         said.setId("shop-said");

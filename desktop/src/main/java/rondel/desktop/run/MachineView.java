@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.Command;
+import rondel.desktop.command.CommandHint;
 import rondel.desktop.command.Commands;
 import rondel.desktop.field.RovingFocus;
 import rondel.desktop.help.GuidePage;
@@ -133,7 +134,7 @@ public final class MachineView extends VBox {
 
     private static void button(Button button, String id, Command command) {
         button.setId(id);
-        button.setTooltip(new javafx.scene.control.Tooltip(command.hint()));
+        button.setTooltip(CommandHint.of(command));
         button.setOnAction(e -> command.run());
         button.managedProperty().bind(button.visibleProperty());
     }

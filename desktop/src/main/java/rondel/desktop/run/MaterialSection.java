@@ -40,7 +40,7 @@ final class MaterialSection extends LabelledFields {
         material.setId("run-material");
         material.setMaxWidth(Double.MAX_VALUE);
         material.setConverter(new ChoiceNames<>(m -> ShippedNames.shown(m.name())));
-        material.setOnShowing(e -> actions.materials().read(this::follow));
+        material.setOnShowing(e -> actions.materials().read(all -> follow()));
         material.setOnAction(e -> {
             if (!following && material.getValue() != null) {
                 actions.making().material(material.getValue());
@@ -77,7 +77,7 @@ final class MaterialSection extends LabelledFields {
         keep.setOnAction(e -> actions.making().newMaterial());
         wide(new RovingPane(6, 6, keep, CommandButton.of(commands.get("materialRules"))));
         actions.model().onChange(this::follow);
-        actions.materials().read(this::follow);
+        actions.materials().read(all -> follow());
     }
 
     private void tool(BiFunction<ToolSettings, Double, ToolSettings> change, double value) {

@@ -2,14 +2,11 @@ package rondel.desktop.run;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.AccessibleRole;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -17,7 +14,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.command.CommandButton;
 import rondel.desktop.command.Commands;
-import rondel.desktop.field.PressKey;
+import rondel.desktop.field.ChoiceCard;
 import rondel.desktop.field.RovingFocus;
 import rondel.desktop.field.RovingPane;
 import rondel.desktop.help.GuidePage;
@@ -30,8 +27,6 @@ import rondel.words.Words;
 
 /** The run sheet: the passes of the sheet as cards, in the order in which they are made. */
 public final class PassesView extends VBox {
-
-    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final RunActions actions;
     private final RunModel model;
@@ -81,7 +76,7 @@ public final class PassesView extends VBox {
                 card.follow();
                 boolean now =
                         chosen.filter(p -> p.key().equals(card.pass.key())).isPresent();
-                card.pseudoClassStateChanged(CHOSEN, now);
+                card.mark(now);
             }
         });
     }
@@ -91,7 +86,7 @@ public final class PassesView extends VBox {
     }
 
     /** One pass. */
-    private final class Card extends VBox {
+    private final class Card extends ChoiceCard {
 
         private final Pass pass;
         private final Label figures = new Label();
@@ -99,13 +94,11 @@ public final class PassesView extends VBox {
         private String box = "";
 
         Card(int number, Pass pass) {
-            super(3);
+            super(
+                    "pass-" + number,
+                    pass.name() + ", " + Words.of("pass.state." + pass.state()),
+                    () -> model.choose(pass.key()));
             this.pass = pass;
-            getStyleClass().add("pass-card");
-            setId("pass-" + number);
-            setFocusTraversable(true);
-            setAccessibleRole(AccessibleRole.LIST_ITEM);
-            setAccessibleText(pass.name() + ", " + Words.of("pass.state." + pass.state()));
             Region swatch = new Region();
             swatch.getStyleClass().add("pass-swatch");
             Rgba c = pass.material().colour();
@@ -157,19 +150,6 @@ public final class PassesView extends VBox {
             if (pass.state() == Pass.State.SKIPPED) {
                 getStyleClass().add("pass-skipped");
             }
-            setOnMousePressed(e -> {
-                requestFocus();
-                model.choose(pass.key());
-            });
-            setOnKeyPressed(e -> {
-                if (PressKey.is(e)) {
-                    model.choose(pass.key());
-                    e.consume();
-                } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
-                    beside(number - 1 + (e.getCode() == KeyCode.DOWN ? 1 : -1));
-                    e.consume();
-                }
-            });
         }
 
         /** How long it takes is known later than the rest. */
@@ -183,13 +163,6 @@ public final class PassesView extends VBox {
             label.setWrapText(true);
             label.getStyleClass().add("quiet");
             getChildren().add(label);
-        }
-    }
-
-    private void beside(int at) {
-        if (at >= 0 && at < cards.getChildren().size() && cards.getChildren().get(at) instanceof Card card) {
-            card.requestFocus();
-            model.choose(card.pass.key());
         }
     }
 }

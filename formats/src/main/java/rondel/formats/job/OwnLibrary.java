@@ -81,6 +81,21 @@ public abstract class OwnLibrary<T extends Record> {
         write(next);
     }
 
+    /** Keeps one, in the place of one of the person's own that is called so.
+     *
+     * @throws Refusal if one that ships is called so */
+    public synchronized void put(T one) {
+        if (own().stream().anyMatch(s -> same(s, name.apply(one)))) {
+            remove(name.apply(one));
+        }
+        add(one);
+    }
+
+    /** Those that ship. */
+    public List<T> shipped() {
+        return shipped;
+    }
+
     /** Takes one of the person's own off the list.
      *
      * @throws Refusal if there is none like it, or it ships */

@@ -17,6 +17,7 @@ import rondel.compose.spacing.Gaps;
 import rondel.compose.spacing.SetGap;
 import rondel.compose.spacing.Side;
 import rondel.desktop.command.Command;
+import rondel.desktop.command.CommandHint;
 import rondel.desktop.command.Commands;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.Figure;
@@ -106,7 +107,7 @@ final class SpacingSection extends VBox {
         button.setGraphic(icon.node());
         button.getStyleClass().addAll("small", "sign-button");
         button.setAccessibleText(command.label());
-        button.setTooltip(new Tooltip(command.hint()));
+        button.setTooltip(CommandHint.of(command));
         button.setUserData(command);
         button.setOnAction(e -> command.needs().ifPresentOrElse(desk.notices()::refuse, command::run));
         return button;

@@ -119,7 +119,7 @@ public final class MaterialActions {
         Material like = model.pass().map(Pass::material).orElse(materials.all().getFirst());
         questions
                 .material(like)
-                .ifPresent(m -> materials.keep(m, () -> {
+                .ifPresent(m -> materials.keep(m, all -> {
                     material(m);
                     desk.notices().say(Words.of("run.materialKept", m.name()));
                 }));

@@ -13,13 +13,26 @@ import rondel.run.stitch.StitchPattern;
 /** A pass of stitches, worked out.
  *
  * @param stitches of all threads, in their order
- * @param ends when each of them is made, in s */
-public record SewnPass(Pass pass, Sheet sheet, StitchPattern pattern, List<Stitch> stitches, double[] ends) {
+ * @param ends when each of them is made, in s
+ * @param downs how many times the needle has gone down by the end of each */
+public record SewnPass(
+        Pass pass, Sheet sheet, StitchPattern pattern, List<Stitch> stitches, double[] ends, int[] downs) {
 
     /** Slow. */
     static SewnPass of(Job job, Sheet sheet, Pass pass) {
         StitchPattern pattern = PassStitches.of(job, sheet.id(), pass);
-        return new SewnPass(pass, sheet, pattern, pattern.stitches(), SewingMachine.USUAL.ends(pattern));
+        List<Stitch> stitches = pattern.stitches();
+        return new SewnPass(pass, sheet, pattern, stitches, SewingMachine.USUAL.ends(pattern), downs(stitches));
+    }
+
+    private static int[] downs(List<Stitch> stitches) {
+        int[] downs = new int[stitches.size()];
+        int sewn = 0;
+        for (int i = 0; i < downs.length; i++) {
+            sewn += stitches.get(i).move() == Stitch.Move.SEW ? 1 : 0;
+            downs[i] = sewn;
+        }
+        return downs;
     }
 
     public double seconds() {
@@ -38,10 +51,7 @@ public record SewnPass(Pass pass, Sheet sheet, StitchPattern pattern, List<Stitc
 
     /** How many times the needle has gone down after so many moves. */
     public int needled(int moves) {
-        return (int) stitches.stream()
-                .limit(moves)
-                .filter(s -> s.move() == Stitch.Move.SEW)
-                .count();
+        return moves <= 0 || downs.length == 0 ? 0 : downs[Math.min(moves, downs.length) - 1];
     }
 
     /** Where the needle is after so many moves. */
