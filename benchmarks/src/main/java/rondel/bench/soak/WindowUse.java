@@ -110,6 +110,7 @@ final class WindowUse implements SoakPart {
                 if (counting) {
                     counting = false;
                     held.add(Held.now());
+                    System.err.printf(Locale.ROOT, "window: %,d done, %s%n", made, held.getLast());
                 } else if (made > 0
                         && made % Math.max(1, count / SAMPLES) == 0
                         && held.size() < made / Math.max(1, count / SAMPLES)) {

@@ -59,6 +59,7 @@ public abstract class ModalCard extends StackPane {
     protected final void show(Node first) {
         before = Optional.ofNullable(getScene()).map(s -> s.getFocusOwner());
         setVisible(true);
+        applyCss(); // what is in a scroll pane is in the scene only then, and can't have the focus before
         first.requestFocus();
     }
 

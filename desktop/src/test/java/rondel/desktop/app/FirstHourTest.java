@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -86,6 +87,18 @@ class FirstHourTest extends BenchFixture {
 
     private List<Element> elements() {
         return bench.sheet().elements();
+    }
+
+    @Test
+    void theStartHasTheKeyboardFromTheFirstMomentAndNothingOpensBehindIt() throws Exception {
+        calm();
+        Node focused = window.getScene().getFocusOwner();
+        assertThat(focused.getId()).isEqualTo("start-stickers");
+        push(KeyCode.SHORTCUT, KeyCode.K);
+        calm();
+        assertThat(window.lookup("#ask").isVisible()).isFalse();
+        push(KeyCode.ESCAPE);
+        assertThat(start.isVisible()).isFalse();
     }
 
     @Test
