@@ -25,6 +25,11 @@ public final class Outline {
     final double[] coords;
     private final Optional<Box> bounds;
 
+    /** Where it was asked for last, turned: mostly in its place on the sheet, by each edit and each view anew. */
+    private volatile Placed placed;
+
+    private record Placed(Affine affine, Optional<Box> bounds) {}
+
     Outline(byte[] verbs, double[] coords) {
         this.verbs = verbs;
         this.coords = coords;
@@ -90,7 +95,15 @@ public final class Outline {
             return bounds;
         }
         boolean axesStay = affine.b() == 0 && affine.c() == 0 || affine.a() == 0 && affine.d() == 0;
-        return axesStay ? bounds.map(b -> b.transformed(affine)) : OutlineBounds.of(verbs, coords, affine);
+        if (axesStay) {
+            return bounds.map(b -> b.transformed(affine));
+        }
+        Placed last = placed;
+        if (last == null || !last.affine.equals(affine)) {
+            last = new Placed(affine, OutlineBounds.of(verbs, coords, affine));
+            placed = last;
+        }
+        return last.bounds;
     }
 
     public Outline transformed(Affine affine) {

@@ -93,6 +93,11 @@ public record Job(
         return sheets.stream().flatMap(s -> s.elements().stream()).flatMap(GroupElement::everything);
     }
 
+    /** Those of {@link #everything} that follow others or are kept alike. Each sheet is looked through once. */
+    public Stream<Element> linked() {
+        return sheets.stream().flatMap(s -> s.linked().stream());
+    }
+
     public Job withTitle(String other) {
         return new Job(
                 other,

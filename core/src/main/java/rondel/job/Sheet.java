@@ -1,6 +1,7 @@
 package rondel.job;
 
 import java.lang.ref.SoftReference;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -127,6 +128,26 @@ public final class Sheet {
     /** The element with an id and its place in the tree; where several have the same, the backmost. */
     public Optional<Located> find(ElementId wanted) {
         return index().find(wanted).map(place -> place.on(this));
+    }
+
+    /** Its elements at any depth that follow others or are kept alike, in the order of the tree. They are few, and asked for at every edit. */
+    List<Element> linked() {
+        return once("linked", sheet -> {
+            List<Element> found = new ArrayList<>();
+            linked(sheet.elements, found);
+            return List.copyOf(found);
+        });
+    }
+
+    private static void linked(List<Element> elements, List<Element> found) {
+        for (Element e : elements) {
+            if (e.traits().link().isPresent()) {
+                found.add(e);
+            }
+            if (e instanceof GroupElement g) {
+                linked(g.children(), found);
+            }
+        }
     }
 
     private ElementIndex index() {

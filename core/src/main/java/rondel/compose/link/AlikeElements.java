@@ -27,7 +27,7 @@ public final class AlikeElements {
     /** The elements that are kept alike, by the word of their set, in the order of the job. */
     static Map<String, List<Element>> sets(Job job) {
         Map<String, List<Element>> sets = new LinkedHashMap<>();
-        job.everything().forEach(e -> e.traits().link().ifPresent(l -> {
+        job.linked().forEach(e -> e.traits().link().ifPresent(l -> {
             if (l instanceof Link.Alike a) {
                 sets.computeIfAbsent(a.set(), s -> new ArrayList<>()).add(e);
             }

@@ -25,7 +25,7 @@ public final class HaloUnits {
 
     public HaloUnits(Job job) {
         this.job = job;
-        job.everything().filter(e -> !e.hidden()).forEach(e -> around(e)
+        job.linked().filter(e -> !e.hidden()).forEach(e -> around(e)
                 .forEach(of -> halos.computeIfAbsent(of, k -> new ArrayList<>()).add(e.id())));
     }
 

@@ -19,7 +19,7 @@ public final class CopiesFollow {
     }
 
     public static Job shown(Job job) {
-        return shown(job, DesignContents.shownBy(job));
+        return any(job) ? shown(job, DesignContents.shownBy(job)) : job;
     }
 
     /** The job with every copy showing what its design looks like now; what is not there any more is shown as it was. Sheets whose copies
@@ -27,9 +27,7 @@ public final class CopiesFollow {
      *
      * @param before what copies showed until now */
     public static Job shown(Job job, Map<Design, CopyContent> before) {
-        boolean none =
-                job.sheets().stream().noneMatch(s -> s.elements().stream().anyMatch(CopiesWithin::any));
-        if (none) {
+        if (!any(job)) {
             return job;
         }
         DesignContents contents = new DesignContents(job, before);
@@ -41,5 +39,12 @@ public final class CopiesFollow {
             sheets.add(elements == sheet.elements() ? sheet : sheet.withElements(elements));
         }
         return changed ? job.withSheets(sheets) : job;
+    }
+
+    /** Each sheet is looked through once. */
+    private static boolean any(Job job) {
+        return job.sheets().stream()
+                .anyMatch(sheet -> sheet.once(
+                        CopiesFollow.class, s -> s.elements().stream().anyMatch(CopiesWithin::any)));
     }
 }

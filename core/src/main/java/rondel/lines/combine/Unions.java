@@ -23,7 +23,7 @@ public final class Unions {
     private Unions() {}
 
     public static Job follow(Job before, Job after) {
-        List<Element> unions = after.everything().filter(Unions::isUnion).toList();
+        List<Element> unions = after.linked().filter(Unions::isUnion).toList();
         Job done = after;
         for (Element e : unions) {
             Link.Union link = (Link.Union) e.traits().link().orElseThrow();

@@ -33,7 +33,7 @@ public final class Halos implements Follower {
     public Job follow(Job before, Job after) {
         Map<ElementId, Link.Around> left = new HashMap<>();
         List<ElementId> order = new ArrayList<>();
-        after.everything().forEach(e -> Neighbours.link(e).findFirst().ifPresent(l -> {
+        after.linked().forEach(e -> Neighbours.link(e).findFirst().ifPresent(l -> {
             left.put(e.id(), l);
             order.add(e.id());
         }));
@@ -59,7 +59,7 @@ public final class Halos implements Follower {
     @Override
     public void prepare(Job job) {
         HaloMaking making = new HaloMaking(job, cache);
-        job.everything().flatMap(Neighbours::link).forEach(link -> {
+        job.linked().flatMap(Neighbours::link).forEach(link -> {
             Cancellation.check();
             making.prepare(link);
         });

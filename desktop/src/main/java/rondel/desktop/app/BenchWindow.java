@@ -36,6 +36,7 @@ import rondel.desktop.compose.shelf.ShelfView;
 import rondel.desktop.compose.text.LetterChoice;
 import rondel.desktop.compose.text.TextEdits;
 import rondel.desktop.compose.text.TextInPlace;
+import rondel.desktop.desk.Derived;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.LibraryModel;
 import rondel.desktop.desk.Progress;
@@ -68,6 +69,7 @@ import rondel.desktop.run.running.Sending;
 import rondel.desktop.run.running.SewingActions;
 import rondel.desktop.run.running.TapeSending;
 import rondel.desktop.run.running.ThreadChoice;
+import rondel.desktop.sheet.SheetMark;
 import rondel.desktop.sheet.SheetView;
 import rondel.desktop.stack.StackView;
 import rondel.desktop.stage.Side;
@@ -82,6 +84,9 @@ import rondel.formats.preferences.Preferences;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.Shelf;
 import rondel.geometry.Box;
+import rondel.job.Job;
+import rondel.job.Sheet;
+import rondel.lines.check.Finding;
 
 /** The whole window: shelf, sheet, measure, stack, and the bars above and below. */
 public final class BenchWindow extends StackPane {
@@ -208,8 +213,13 @@ public final class BenchWindow extends StackPane {
         all.setRight(right);
         commands.meaning("leftSide", left::turn);
         commands.meaning("rightSide", right::turn);
-        Runnable marked = () -> sheet.mark(
-                FindingMarks.of(desk.bench().job(), desk.bench().sheet().id(), findings.findings()));
+        Derived<List<SheetMark>> marks = new Derived<>(desk.workers(), sheet::mark);
+        Runnable marked = () -> {
+            Job job = desk.bench().job();
+            Sheet on = desk.bench().sheet();
+            List<Finding> found = findings.findings();
+            marks.of(List.of(on, found), () -> FindingMarks.of(job, on.id(), found));
+        };
         findings.onChange(marked);
         desk.bench().on(EnumSet.of(Change.JOB, Change.SHEET), marked);
         MenuBar menus =

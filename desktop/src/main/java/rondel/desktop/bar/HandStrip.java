@@ -16,6 +16,7 @@ import rondel.desktop.command.Menus;
 import rondel.desktop.compose.points.PointChoice;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.field.RovingFocus;
+import rondel.job.Located;
 import rondel.words.Words;
 
 /** What can be done with what is held just now, as icon and word; for nothing held, what can be added. */
@@ -37,7 +38,6 @@ public final class HandStrip extends HBox {
         getStyleClass().add("hand-strip");
         setAlignment(Pos.CENTER_LEFT);
         desk.selection().onChange(this::show);
-        desk.bench().onChange(this::show);
         points.onChange(this::show);
         show();
         RovingFocus.over(this);
@@ -46,8 +46,9 @@ public final class HandStrip extends HBox {
     private void show() {
         List<String> ids = points.isOpen()
                 ? HandTable.ofPoints()
-                : HandTable.of(
-                        desk.bench().selected().stream().map(l -> l.element()).toList());
+                : HandTable.of(desk.selection().facts().selected().stream()
+                        .map(Located::element)
+                        .toList());
         if (ids.equals(shown)) {
             return;
         }

@@ -271,15 +271,27 @@ public final class Bench {
         }
     }
 
+    /** As {@link #select}, of what is known to be there. */
+    private void selectOfLevel(Set<ElementId> wanted) {
+        if (!wanted.equals(views.now().selection())) {
+            views.look(views.now().selecting(wanted));
+            listeners.tell(EnumSet.of(Change.SELECTION));
+        }
+    }
+
     public void selectNothing() {
-        select(List.of());
+        selectOfLevel(Set.of());
     }
 
     public void selectAll() {
-        select(level().stream()
-                .filter(e -> !e.locked() && !e.hidden())
-                .map(Element::id)
-                .toList());
+        List<Element> level = level();
+        Set<ElementId> all = LinkedHashSet.newLinkedHashSet(level.size());
+        for (Element e : level) {
+            if (!e.locked() && !e.hidden()) {
+                all.add(e.id());
+            }
+        }
+        selectOfLevel(all);
     }
 
     /** Adds to the selection, or takes away what is in it already. */

@@ -1,10 +1,11 @@
 package rondel.desktop.model;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
 import rondel.job.SheetId;
@@ -25,6 +26,9 @@ final class Views {
             return new View(sheet, List.copyOf(path), selected);
         }
     }
+
+    /** So many are looked for one by one. */
+    private static final int FEW = 16;
 
     private final List<View> past = new ArrayList<>();
     private final List<View> future = new ArrayList<>();
@@ -99,12 +103,26 @@ final class Views {
         if (now.selection.isEmpty()) {
             return;
         }
-        Set<ElementId> there = new HashSet<>();
-        level.elements().forEach(e -> there.add(e.id()));
-        if (!there.containsAll(now.selection)) {
+        if (!isThere(level)) {
             Set<ElementId> left = new LinkedHashSet<>(now.selection);
-            left.retainAll(there);
+            left.retainAll(level.elements().stream().map(Element::id).collect(Collectors.toSet()));
             now = now.selecting(left);
         }
+    }
+
+    /** Whether all that is selected is there, as it mostly is: then nothing is built, however much there is. */
+    private boolean isThere(OpenLevel level) {
+        if (now.selection.size() <= FEW) {
+            List<ElementId> path = level.path();
+            return now.selection.stream().allMatch(id -> level.sheet()
+                    .find(id)
+                    .filter(l ->
+                            l.ancestors().stream().map(Element::id).toList().equals(path))
+                    .isPresent());
+        }
+        return level.elements().stream()
+                        .filter(e -> now.selection.contains(e.id()))
+                        .count()
+                == now.selection.size();
     }
 }

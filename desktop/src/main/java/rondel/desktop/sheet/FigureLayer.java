@@ -52,6 +52,9 @@ final class FigureLayer extends Pane {
     }
 
     private Optional<Shown> handles(Viewport viewport) {
+        if (desk.bench().selection().size() != 1) {
+            return Optional.empty();
+        }
         List<Located> selected = desk.bench().selected();
         if (selected.size() != 1
                 || !(selected.getFirst().element() instanceof ShapeElement s)

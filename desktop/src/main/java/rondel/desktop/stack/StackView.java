@@ -30,6 +30,7 @@ import rondel.desktop.model.Change;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
+import rondel.job.Located;
 import rondel.operation.Targets;
 import rondel.words.Words;
 
@@ -113,16 +114,9 @@ public final class StackView extends VBox {
     }
 
     private void showSelection() {
-        int[] chosen = IntStream.range(0, level.size())
-                .filter(i -> selection.contains(level.get(i).id()))
-                .toArray();
+        int[] chosen = chosenCards();
         MultipleSelectionModel<Element> model = cards.getSelectionModel();
-        if (Arrays.equals(
-                chosen,
-                model.getSelectedIndices().stream()
-                        .mapToInt(Integer::intValue)
-                        .sorted()
-                        .toArray())) {
+        if (isChosen(model.getSelectedIndices(), chosen)) {
             return;
         }
         model.clearSelection();
@@ -130,7 +124,9 @@ public final class StackView extends VBox {
             return;
         }
         int last = chosen[chosen.length - 1];
-        if (chosen.length == last - chosen[0] + 1) {
+        if (chosen.length == level.size()) {
+            model.selectAll();
+        } else if (chosen.length == last - chosen[0] + 1) {
             model.selectRange(chosen[0], last + 1);
         } else {
             model.selectIndices(chosen[0], Arrays.copyOfRange(chosen, 1, chosen.length));
@@ -138,6 +134,30 @@ public final class StackView extends VBox {
         if (selection.size() == 1 && !cards.isFocused()) {
             cards.scrollTo(Math.max(0, last - 2));
         }
+    }
+
+    /** All and none are known without asking one by one, and a few are told by what they are: most levels have many more cards. */
+    private int[] chosenCards() {
+        if (selection.isEmpty() || selection.size() >= level.size()) {
+            return IntStream.range(0, selection.isEmpty() ? 0 : level.size()).toArray();
+        }
+        if (selection.size() > FEW) {
+            return IntStream.range(0, level.size())
+                    .filter(i -> selection.contains(level.get(i).id()))
+                    .toArray();
+        }
+        List<Element> few =
+                desk.bench().selected().stream().map(Located::element).toList();
+        return IntStream.range(0, level.size())
+                .filter(i -> few.stream().anyMatch(e -> e == level.get(i)))
+                .toArray();
+    }
+
+    private static boolean isChosen(List<Integer> now, int[] wanted) {
+        return now.size() == wanted.length
+                && Arrays.equals(
+                        wanted,
+                        now.stream().mapToInt(Integer::intValue).sorted().toArray());
     }
 
     private void showPath() {
