@@ -13,12 +13,18 @@ trap 'rm -rf "$work"' EXIT
 mkdir -p "$out"
 
 echo "The runtime …" >&2
-"$JAVA_HOME/bin/jlink" "@$here/runtime.args" --output "$work/runtime"
+# JavaFX is a part of it, native libraries too: what is remembered of a start (below) holds wherever the image is put only where there is no module path,
+# and nothing has to be unpacked into the person's folder.
+"$JAVA_HOME/bin/jlink" "@$here/runtime.args" --module-path "$app/modules" --add-modules javafx.controls --output "$work/runtime"
+mkdir "$work/natives"
+for jar in "$app"/modules/javafx-*-linux*.jar; do
+    (cd "$work/natives" && "$JAVA_HOME/bin/jar" xf "$jar")
+done
+cp "$work"/natives/*.so "$work/runtime/lib"
 
 echo "The image …" >&2
 mkdir "$work/input"
 cp "$app"/lib/*.jar "$work/input"
-cp -r "$app/modules" "$work/input/modules"
 # Natives for other systems stay at home.
 rm -f "$work"/input/*natives-macos* "$work"/input/*natives-windows*
 case $(uname -m) in
@@ -36,7 +42,6 @@ for size in 32 48 128 256; do
 done
 "$JAVA_HOME/bin/jpackage" --type app-image --name rondel --app-version "$version" --runtime-image "$work/runtime" \
     --input "$work/input" --main-jar "$main" "@$here/launcher.args" --icon "$work/icons/256/rondel.png" --dest "$work/image" \
-    --java-options "--module-path=\$APPDIR/modules" \
     --java-options "-XX:AOTCache=\$APPDIR/rondel.aot" --java-options "-XX:AOTMode=auto"
 image="$work/image/rondel"
 mkdir -p "$image/share"

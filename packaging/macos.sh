@@ -32,4 +32,4 @@ iconutil -c icns "$work/rondel.iconset" -o "$work/rondel.icns"
     --input "$work/input" --main-jar "$main" "@$here/launcher.args" --icon "$work/rondel.icns" --dest "$out" \
     --file-associations "$here/association.properties" --license-file "$here/../LICENSE" \
     --mac-package-identifier example.saltmarsh.rondel \
-    --java-options "--module-path=\$APPDIR/modules"
+    --java-options "--module-path=\$APPDIR/modules" --java-options "--add-modules=javafx.controls"

@@ -20,4 +20,4 @@ for %%j in ("%work%\input\launcher-*.jar") do set main=%%~nxj
   --input "%work%\input" --main-jar %main% "@%here%launcher.args" --dest "%out%" ^
   --file-associations "%here%association.properties" --license-file "%here%..\LICENSE" ^
   --win-menu --win-dir-chooser --win-per-user-install --win-upgrade-uuid 5f0b2f0e-6a3c-4c63-9a0e-7d1f4f4e5a21 ^
-  --java-options "--module-path=$APPDIR\modules"
+  --java-options "--module-path=$APPDIR\modules" --java-options "--add-modules=javafx.controls"

@@ -48,6 +48,9 @@ final class WindowUse implements SoakPart {
     /** The longest that the window may be busy after one thing, in s. */
     private static final double LONGEST = 120;
 
+    /** A longer time between two frames, in s, is one in which the whole program was stopped, as to measure something else. */
+    private static final double PAUSE = 5;
+
     private final CountDownLatch done = new CountDownLatch(1);
     private final List<Held> held = new ArrayList<>();
     private final List<String> faults = new ArrayList<>();
@@ -94,19 +97,22 @@ final class WindowUse implements SoakPart {
         Person person = new Person(window, bench, stage, seed);
         new AnimationTimer() {
             private int made;
-            private long since = System.nanoTime();
+            private long seen = System.nanoTime();
+            private double busyFor;
             private boolean counting;
 
             @Override
             public void handle(long now) {
                 boolean busy = !window.isIdle();
-                if (busy && (System.nanoTime() - since) / 1e9 < LONGEST) {
+                busyFor += Math.min((System.nanoTime() - seen) / 1e9, PAUSE);
+                seen = System.nanoTime();
+                if (busy && busyFor < LONGEST) {
                     return;
                 }
                 if (busy) {
                     fault("hang after " + person.last(), new IllegalStateException("busy for " + LONGEST + " s"));
                 }
-                since = System.nanoTime();
+                busyFor = 0;
                 if (counting) {
                     counting = false;
                     held.add(Held.now());

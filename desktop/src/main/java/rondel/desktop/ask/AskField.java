@@ -30,7 +30,8 @@ public final class AskField extends ModalCard {
 
     private static final int THINGS = 3;
 
-    private final AskIndex index;
+    private final Commands commands;
+    private Optional<AskIndex> index = Optional.empty();
     private final ShelfModel shelf;
     private final Consumer<Thing> placing;
     private final TextField typed = new TextField();
@@ -43,7 +44,7 @@ public final class AskField extends ModalCard {
         super("ask", Pos.TOP_CENTER);
         this.shelf = shelf;
         this.placing = placing;
-        this.index = new AskIndex(commands.all());
+        this.commands = commands;
         typed.setId("ask-typed");
         typed.setPromptText(Words.of("ask.prompt"));
         typed.setAccessibleText(Words.of("ask.prompt"));
@@ -69,7 +70,7 @@ public final class AskField extends ModalCard {
 
     private void answer(String text) {
         List<Answer> found = new ArrayList<>(
-                index.find(text, MOST).stream().map(Answer.Doing::new).toList());
+                index().find(text, MOST).stream().map(Answer.Doing::new).toList());
         offer(found, text);
         if (!text.isBlank()) {
             shelf.search(text, things -> {
@@ -80,6 +81,13 @@ public final class AskField extends ModalCard {
                 }
             });
         }
+    }
+
+    /** Made when it is first asked: a start does not wait for it. */
+    private AskIndex index() {
+        AskIndex made = index.orElseGet(() -> new AskIndex(commands.all()));
+        index = Optional.of(made);
+        return made;
     }
 
     private void offer(List<Answer> found, String text) {

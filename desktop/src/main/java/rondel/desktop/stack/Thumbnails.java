@@ -1,5 +1,6 @@
 package rondel.desktop.stack;
 
+import java.lang.ref.WeakReference;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -28,14 +29,21 @@ public final class Thumbnails {
     /** How an element looks small, and how large it is on the sheet. */
     public record Look(Image image, double width, double height) {}
 
-    /** What an element's look depends on: its content, by identity, and how it is turned and sized; not where it is. */
+    /** What an element's look depends on: its content, by identity, and how it is turned and sized; not where it is. A picture that is kept keeps
+     *  no content of jobs that are gone. */
     private static final class Key {
-        private final List<Object> made;
+        private static final Object NOTHING = new Object();
+
+        private final List<WeakReference<Object>> made;
         private final List<Object> turned;
+        private final int hash;
 
         Key(Element e, Affine toSheet) {
             Affine own = toSheet.times(e.placement());
-            made = content(e);
+            List<Object> content = content(e);
+            made = content.stream()
+                    .map(c -> new WeakReference<>(c == null ? NOTHING : c))
+                    .toList();
             turned = List.of(
                     own.a(),
                     own.b(),
@@ -43,6 +51,7 @@ public final class Thumbnails {
                     own.d(),
                     e.traits().opacity(),
                     e.traits().shadow());
+            hash = content.stream().mapToInt(System::identityHashCode).reduce(turned.hashCode(), (a, b) -> 31 * a + b);
         }
 
         private static List<Object> content(Element e) {
@@ -63,20 +72,22 @@ public final class Thumbnails {
             if (!(other instanceof Key k) || made.size() != k.made.size()) {
                 return false;
             }
-            boolean same = turned.equals(k.turned);
+            boolean same = hash == k.hash && turned.equals(k.turned);
             for (int i = 0; same && i < made.size(); i++) {
-                same = made.get(i) == k.made.get(i);
+                Object content = made.get(i).get();
+                same = content != null && content == k.made.get(i).get();
             }
             return same;
         }
 
         @Override
         public int hashCode() {
-            return made.stream().mapToInt(System::identityHashCode).reduce(turned.hashCode(), (a, b) -> 31 * a + b);
+            return hash;
         }
     }
 
-    private static final int KEPT = 2000;
+    /** Ten times as many as there is room for on a wide screen; each takes about 35 KB. */
+    private static final int KEPT = 250;
 
     private final Workers workers;
     private final PictureSource pictures;

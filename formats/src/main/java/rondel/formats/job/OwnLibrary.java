@@ -21,9 +21,12 @@ import rondel.words.Words;
 /** Things that a person has by their names, in a small JSON file that they may edit, beside those that ship. Safe on any thread. */
 public abstract class OwnLibrary<T extends Record> {
 
-    private static final ObjectMapper MAPPER = new ObjectMapper();
+    /** Made when a file is first read or written: libraries are there from the start of the window. */
+    private static final class Json {
+        static final ObjectMapper TREE = new ObjectMapper();
+        static final JobMapper THINGS = JobMapper.ofOperations(MediaStore.inline());
+    }
 
-    private final JobMapper mapper = JobMapper.ofOperations(MediaStore.inline());
     private final Path file;
 
     private final Class<T> type;
@@ -112,9 +115,9 @@ public abstract class OwnLibrary<T extends Record> {
             return List.of();
         }
         try {
-            JsonNode root = MAPPER.readTree(Files.readAllBytes(file));
+            JsonNode root = Json.TREE.readTree(Files.readAllBytes(file));
             List<T> found = new ArrayList<>();
-            root.forEach(node -> found.add(mapper.read(node, type)));
+            root.forEach(node -> found.add(Json.THINGS.read(node, type)));
             return found;
         } catch (BadJson e) {
             throw new Refusal(Words.of(words + "damaged", file, e.field()), e);
@@ -129,7 +132,7 @@ public abstract class OwnLibrary<T extends Record> {
         ArrayNode array = JsonNodeFactory.instance.arrayNode();
         next.forEach(s -> array.add(json(s)));
         try {
-            byte[] bytes = MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(array);
+            byte[] bytes = Json.TREE.writerWithDefaultPrettyPrinter().writeValueAsBytes(array);
             Files.createDirectories(file.toAbsolutePath().getParent());
             AtomicFile.write(file, out -> out.write(bytes));
         } catch (IOException e) {
@@ -139,6 +142,6 @@ public abstract class OwnLibrary<T extends Record> {
 
     /** One as JSON, as the file has it. */
     public JsonNode json(T one) {
-        return mapper.write(one);
+        return Json.THINGS.write(one);
     }
 }

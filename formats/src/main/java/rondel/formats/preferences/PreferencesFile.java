@@ -16,7 +16,10 @@ import rondel.words.Words;
 /** A person's preferences as readable JSON. A file that can't be read is put aside, and said so, and they are begun anew. Safe on any thread. */
 public final class PreferencesFile {
 
-    private static final ObjectMapper MAPPER = new ObjectMapper();
+    /** Made when a file is there: most first starts have none, and each start waits for it. */
+    private static final class Json {
+        static final ObjectMapper MAPPER = new ObjectMapper();
+    }
 
     private final Path file;
 
@@ -35,7 +38,7 @@ public final class PreferencesFile {
             return new Read(Preferences.USUAL, Optional.empty());
         }
         try {
-            return new Read(MAPPER.readValue(Files.readAllBytes(file), Preferences.class), Optional.empty());
+            return new Read(Json.MAPPER.readValue(Files.readAllBytes(file), Preferences.class), Optional.empty());
         } catch (JsonProcessingException e) {
             return new Read(Preferences.USUAL, Optional.of(Words.of("prefs.broken", aside())));
         } catch (IOException e) {
@@ -48,7 +51,7 @@ public final class PreferencesFile {
     public synchronized Optional<Preferences> peek() {
         try {
             return Files.isRegularFile(file)
-                    ? Optional.of(MAPPER.readValue(Files.readAllBytes(file), Preferences.class))
+                    ? Optional.of(Json.MAPPER.readValue(Files.readAllBytes(file), Preferences.class))
                     : Optional.empty();
         } catch (IOException e) {
             LoggerFactory.getLogger(PreferencesFile.class).debug("not read: {}", file, e);
@@ -71,7 +74,7 @@ public final class PreferencesFile {
     public synchronized Preferences change(UnaryOperator<Preferences> change) {
         Preferences after = change.apply(read().preferences());
         try {
-            byte[] json = MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(after);
+            byte[] json = Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(after);
             Files.createDirectories(file.toAbsolutePath().getParent());
             AtomicFile.write(file, out -> out.write(json));
             return after;

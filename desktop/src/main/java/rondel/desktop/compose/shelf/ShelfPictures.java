@@ -22,7 +22,7 @@ import rondel.words.Refusal;
  *  at are kept. */
 final class ShelfPictures {
 
-    private static final int KEPT = 600;
+    private static final int KEPT = 250;
 
     private final Workers workers;
     private final ArtworkReader reader;
