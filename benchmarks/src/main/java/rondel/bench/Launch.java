@@ -1,6 +1,7 @@
 package rondel.bench;
 
 import java.io.BufferedReader;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -41,21 +42,41 @@ final class Launch {
             throws Exception {
         List<String> command = command(main, cached, options);
         command.addAll(arguments);
+        return untilReady(new ProcessBuilder(command));
+    }
+
+    /** As {@link #untilReady}, of what is installed.
+     *
+     * @param program the launcher of a package */
+    static double untilReady(Path program) throws Exception {
+        ProcessBuilder builder = new ProcessBuilder(program.toString());
+        builder.environment().put("JAVA_TOOL_OPTIONS", String.join(" ", noMonitor()));
+        return untilReady(builder);
+    }
+
+    private static double untilReady(ProcessBuilder builder) throws Exception {
         long start = System.nanoTime();
-        Process process = new ProcessBuilder(command)
-                .redirectError(ProcessBuilder.Redirect.DISCARD)
-                .start();
+        Process process = builder.redirectError(ProcessBuilder.Redirect.DISCARD).start();
         try (BufferedReader out = process.inputReader()) {
             String line = out.readLine();
             double ms = (System.nanoTime() - start) / 1e6;
             if (!"ready".equals(line)) {
-                throw new IllegalStateException(main + " said " + line);
+                throw new IllegalStateException(builder.command() + " said " + line);
             }
             process.waitFor(20, TimeUnit.SECONDS);
             return ms;
         } finally {
             process.destroyForcibly();
         }
+    }
+
+    /** Has a window open with no monitor and in a folder of its own, and close once it can be used. */
+    private static List<String> noMonitor() throws IOException {
+        return List.of(
+                "-Dglass.platform=Headless",
+                "-Dprism.order=sw",
+                "-Drondel.leaveWhenReady=true",
+                "-Drondel.state=" + Files.createTempDirectory("rondel-bench"));
     }
 
     private static List<String> command(String main, boolean cached, List<String> options) throws Exception {
@@ -70,11 +91,8 @@ final class Launch {
                 "javafx.controls",
                 "-XX:+UseSerialGC",
                 "-XX:PretenureSizeThreshold=1m",
-                "-Xlog:disable",
-                "-Dglass.platform=Headless",
-                "-Dprism.order=sw",
-                "-Drondel.leaveWhenReady=true",
-                "-Drondel.state=" + Files.createTempDirectory("rondel-bench")));
+                "-Xlog:disable"));
+        command.addAll(noMonitor());
         Path cache = app.resolve("rondel.aot");
         if (cached && Files.exists(cache)) {
             command.add("-XX:AOTCache=" + cache);

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import rondel.units.LengthUnit;
@@ -99,155 +100,35 @@ public record Job(
     }
 
     public Job withTitle(String other) {
-        return new Job(
-                other,
-                unit,
-                linesScale,
-                palette,
-                roleRules,
-                roleLooks,
-                picturesBy,
-                sheets,
-                plans,
-                lists,
-                run,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.title = other);
     }
 
     public Job withUnit(LengthUnit other) {
-        return new Job(
-                title,
-                other,
-                linesScale,
-                palette,
-                roleRules,
-                roleLooks,
-                picturesBy,
-                sheets,
-                plans,
-                lists,
-                run,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.unit = other);
     }
 
     public Job withSheets(List<Sheet> other) {
-        return new Job(
-                title,
-                unit,
-                linesScale,
-                palette,
-                roleRules,
-                roleLooks,
-                picturesBy,
-                other,
-                plans,
-                lists,
-                run,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.sheets = other);
     }
 
     public Job withLinesScale(boolean other) {
-        return new Job(
-                title,
-                unit,
-                other,
-                palette,
-                roleRules,
-                roleLooks,
-                picturesBy,
-                sheets,
-                plans,
-                lists,
-                run,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.linesScale = other);
     }
 
     public Job withPalette(List<Swatch> other) {
-        return new Job(
-                title,
-                unit,
-                linesScale,
-                other,
-                roleRules,
-                roleLooks,
-                picturesBy,
-                sheets,
-                plans,
-                lists,
-                run,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.palette = other);
     }
 
     public Job withRoleRules(List<RoleRule> other) {
-        return new Job(
-                title,
-                unit,
-                linesScale,
-                palette,
-                other,
-                roleLooks,
-                picturesBy,
-                sheets,
-                plans,
-                lists,
-                run,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.roleRules = other);
     }
 
     public Job withRoleLooks(List<RoleLook> other) {
-        return new Job(
-                title,
-                unit,
-                linesScale,
-                palette,
-                roleRules,
-                other,
-                picturesBy,
-                sheets,
-                plans,
-                lists,
-                run,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.roleLooks = other);
     }
 
     public Job withPicturesBy(PictureBounds other) {
-        return new Job(
-                title,
-                unit,
-                linesScale,
-                palette,
-                roleRules,
-                roleLooks,
-                other,
-                sheets,
-                plans,
-                lists,
-                run,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.picturesBy = other);
     }
 
     /** How lines of a role leave in files: as the job says, or as is usual. */
@@ -256,98 +137,23 @@ public record Job(
     }
 
     public Job withNextNumber(long other) {
-        return new Job(
-                title,
-                unit,
-                linesScale,
-                palette,
-                roleRules,
-                roleLooks,
-                picturesBy,
-                sheets,
-                plans,
-                lists,
-                run,
-                handOff,
-                media,
-                other,
-                extras);
+        return changed(d -> d.nextNumber = other);
     }
 
     public Job withPlans(List<Plan> other) {
-        return new Job(
-                title,
-                unit,
-                linesScale,
-                palette,
-                roleRules,
-                roleLooks,
-                picturesBy,
-                sheets,
-                other,
-                lists,
-                run,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.plans = other);
     }
 
     public Job withLists(List<NameList> other) {
-        return new Job(
-                title,
-                unit,
-                linesScale,
-                palette,
-                roleRules,
-                roleLooks,
-                picturesBy,
-                sheets,
-                plans,
-                other,
-                run,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.lists = other);
     }
 
     public Job withRun(RunSettings other) {
-        return new Job(
-                title,
-                unit,
-                linesScale,
-                palette,
-                roleRules,
-                roleLooks,
-                picturesBy,
-                sheets,
-                plans,
-                lists,
-                other,
-                handOff,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.run = other);
     }
 
     public Job withHandOff(List<HandOffSet> other) {
-        return new Job(
-                title,
-                unit,
-                linesScale,
-                palette,
-                roleRules,
-                roleLooks,
-                picturesBy,
-                sheets,
-                plans,
-                lists,
-                run,
-                other,
-                media,
-                nextNumber,
-                extras);
+        return changed(d -> d.handOff = other);
     }
 
     /** The same with the plan of this one's id replaced by it. */
@@ -367,24 +173,13 @@ public record Job(
     public Job withMedia(Iterable<Media> more) {
         Map<MediaId, Media> all = new LinkedHashMap<>(media);
         more.forEach(m -> all.putIfAbsent(m.id(), m));
-        return all.size() == media.size()
-                ? this
-                : new Job(
-                        title,
-                        unit,
-                        linesScale,
-                        palette,
-                        roleRules,
-                        roleLooks,
-                        picturesBy,
-                        sheets,
-                        plans,
-                        lists,
-                        run,
-                        handOff,
-                        all,
-                        nextNumber,
-                        extras);
+        return all.size() == media.size() ? this : changed(d -> d.media = all);
+    }
+
+    private Job changed(Consumer<JobDraft> change) {
+        JobDraft draft = new JobDraft(this);
+        change.accept(draft);
+        return draft.made();
     }
 
     public Job withSheet(SheetId id, UnaryOperator<Sheet> change) {

@@ -17,6 +17,11 @@ public record ShapeElement(
         this(traits, outline, rule, fill, stroke, Optional.empty());
     }
 
+    /** An area without a line around it. */
+    public static ShapeElement filled(String name, Outline outline, Paint fill) {
+        return new ShapeElement(Traits.named(name), outline, FillRule.NON_ZERO, fill, Optional.empty());
+    }
+
     /** A plain shape by its figures. */
     public static ShapeElement of(Traits traits, PlainShape plain, Paint fill, Optional<Stroke> stroke) {
         return new ShapeElement(traits, plain.outline(), FillRule.NON_ZERO, fill, stroke, Optional.of(plain));

@@ -28,12 +28,7 @@ class PainterTest {
     private static final Rgba BLUE = new Rgba(0, 0, 255, 255);
 
     private static ShapeElement square(double x, double y, double side, Paint fill) {
-        return new ShapeElement(
-                Traits.named(""),
-                Outline.rectangle(new Box(x, y, side, side)),
-                FillRule.NON_ZERO,
-                fill,
-                Optional.empty());
+        return ShapeElement.filled("", Outline.rectangle(new Box(x, y, side, side)), fill);
     }
 
     /** Paints 20 x 20 mm at 5 px a mm. */

@@ -3,14 +3,12 @@ package rondel.gang.marks;
 import java.util.Optional;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
-import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.FontChoice;
 import rondel.job.Lettering;
 import rondel.job.Paint;
 import rondel.job.ShapeElement;
-import rondel.job.Traits;
 import rondel.text.Typesetter;
 import rondel.words.Words;
 
@@ -37,11 +35,7 @@ public final class SheetLabel {
         Affine place = Affine.translate(room.x(), room.centre().y())
                 .times(Affine.scale(scale, scale))
                 .times(Affine.translate(-box.get().x(), -box.get().centre().y()));
-        return Optional.of(new ShapeElement(
-                Traits.named(Words.of("marks.label")),
-                shaped.transformed(place).rounded(FINE),
-                FillRule.NON_ZERO,
-                Paint.solid(MarkLines.BLACK),
-                Optional.empty()));
+        return Optional.of(ShapeElement.filled(
+                Words.of("marks.label"), shaped.transformed(place).rounded(FINE), Paint.solid(MarkLines.BLACK)));
     }
 }

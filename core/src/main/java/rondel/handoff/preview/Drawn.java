@@ -20,7 +20,7 @@ import rondel.text.Typesetter;
 record Drawn(Typesetter typesetter) {
 
     static Element area(Outline outline, Paint paint) {
-        return new ShapeElement(Traits.named(""), outline, FillRule.NON_ZERO, paint, Optional.empty());
+        return ShapeElement.filled("", outline, paint);
     }
 
     static Element line(Point from, Point to) {

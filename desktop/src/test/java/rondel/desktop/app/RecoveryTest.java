@@ -18,6 +18,7 @@ import rondel.catalogue.SampleJob;
 import rondel.compose.arrange.Move;
 import rondel.compose.arrange.Rename;
 import rondel.desktop.files.Questions;
+import rondel.formats.files.JavaProgram;
 import rondel.formats.job.JobFile;
 import rondel.formats.journal.JournalWriter;
 import rondel.formats.journal.LeftOver;
@@ -128,13 +129,8 @@ class RecoveryTest extends BenchFixture {
     @Test
     void anEditThatEndsTheProgramTakesNoneOfThoseBeforeItAlong() throws Exception {
         Path journals = folder.resolve("journals");
-        Process program = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        CrashingProgram.class.getName(),
-                        journals.toString())
+        Process program = new ProcessBuilder(JavaProgram.command(
+                        List.of("-XX:TieredStopAtLevel=1"), CrashingProgram.class, journals.toString()))
                 .redirectErrorStream(true)
                 .redirectOutput(folder.resolve("said").toFile())
                 .start();

@@ -22,6 +22,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import rondel.formats.files.AtomicFile;
 import rondel.formats.files.FileStamp;
+import rondel.formats.files.JavaProgram;
 import rondel.formats.report.Release;
 import rondel.words.Refusal;
 
@@ -52,17 +53,7 @@ record FontTrials(Path record, List<String> child) {
 
     /** With this program's own Java. */
     static FontTrials usual(Path record) {
-        return new FontTrials(
-                record,
-                List.of(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-Xmx256m",
-                        "-Xshare:auto",
-                        "--enable-native-access=ALL-UNNAMED",
-                        "--sun-misc-unsafe-memory-access=allow",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        FontTrialProcess.class.getName()));
+        return new FontTrials(record, JavaProgram.command(List.of("-Xmx256m"), FontTrialProcess.class));
     }
 
     /** Those of some files that do no harm; what is not known yet is tried, and remembered. */

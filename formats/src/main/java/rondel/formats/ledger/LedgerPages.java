@@ -7,7 +7,6 @@ import java.util.Optional;
 import rondel.formats.page.Page;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
-import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.handoff.ledger.LedgerEntry;
 import rondel.job.Element;
@@ -16,7 +15,6 @@ import rondel.job.Lettering;
 import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.ShapeElement;
-import rondel.job.Traits;
 import rondel.text.Typesetter;
 import rondel.words.Words;
 
@@ -120,12 +118,7 @@ public final class LedgerPages {
         shaped.bounds().ifPresent(b -> {
             double fits = Math.min(1, (WIDTH - 2 * MARGIN) / b.width());
             Affine place = Affine.translate(MARGIN, y).times(Affine.scale(fits, fits));
-            elements.add(new ShapeElement(
-                    Traits.named(text),
-                    shaped.transformed(place),
-                    FillRule.NON_ZERO,
-                    Paint.solid(colour),
-                    Optional.empty()));
+            elements.add(ShapeElement.filled(text, shaped.transformed(place), Paint.solid(colour)));
         });
     }
 }

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import rondel.formats.Fixtures;
 import rondel.formats.files.AtomicFile;
+import rondel.formats.files.JavaProgram;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
@@ -90,16 +91,8 @@ class SaveUnderKillTest {
     }
 
     private static Process saver(Path file) throws java.io.IOException {
-        return new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-Xshare:auto",
-                        "-XX:TieredStopAtLevel=1",
-                        "-XX:+UseSerialGC",
-                        "-Djava.awt.headless=true",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        Saver.class.getName(),
-                        file.toString())
+        return new ProcessBuilder(JavaProgram.command(
+                        List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC"), Saver.class, file.toString()))
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();
     }

@@ -16,14 +16,12 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.form.PDTransparencyGroup;
 import org.apache.pdfbox.pdmodel.graphics.state.PDSoftMask;
 import rondel.geometry.Box;
-import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.Mask;
 import rondel.job.Paint;
 import rondel.job.Rgba;
 import rondel.job.ShapeElement;
-import rondel.job.Traits;
 
 /** Soft masks (ISO 32000-1, 11.5) as masks of what they hide, each drawn once. */
 final class SoftMasks {
@@ -63,12 +61,7 @@ final class SoftMasks {
         List<Element> content = new ArrayList<>();
         if (light) {
             backdrop(soft)
-                    .ifPresent(c -> content.add(new ShapeElement(
-                            Traits.named(""),
-                            Outline.rectangle(page),
-                            FillRule.NON_ZERO,
-                            Paint.solid(c),
-                            Optional.empty())));
+                    .ifPresent(c -> content.add(ShapeElement.filled("", Outline.rectangle(page), Paint.solid(c))));
         }
         content.addAll(drawing.of(group));
         return Optional.of(new Mask(content, page, light ? Mask.Kind.LUMINANCE : Mask.Kind.ALPHA));

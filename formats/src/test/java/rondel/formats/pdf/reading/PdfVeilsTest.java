@@ -16,7 +16,6 @@ import rondel.formats.png.PageRaster;
 import rondel.formats.png.PixelSize;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
-import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.job.Element;
 import rondel.job.GroupElement;
@@ -34,8 +33,7 @@ class PdfVeilsTest {
     private static final double PPI = 100;
 
     private static Element box(double x, double y, double w, double h, Paint fill) {
-        return new ShapeElement(
-                Traits.named(""), Outline.rectangle(new Box(x, y, w, h)), FillRule.NON_ZERO, fill, Optional.empty());
+        return ShapeElement.filled("", Outline.rectangle(new Box(x, y, w, h)), fill);
     }
 
     private static Page page(List<Element> elements) {
