@@ -13,6 +13,9 @@ public record FontBook(List<FontFace> faces, Map<String, String> generic) {
     /** A face, and whether it is of the family asked for. */
     public record Match(FontFace face, boolean exact) {}
 
+    /** No fonts at all. */
+    public static final FontBook NONE = new FontBook(List.of(), Map.of());
+
     /** @param generic for each of CSS's generic families, the shipped family that stands in for it */
     public FontBook {
         faces = List.copyOf(faces);

@@ -17,6 +17,7 @@ import rondel.desktop.model.Bench;
 import rondel.desktop.model.BoundedHistory;
 import rondel.desktop.start.StartCard;
 import rondel.formats.files.OwnFolders;
+import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.job.HistoryFile;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.StarterShelf;
@@ -43,10 +44,12 @@ final class JobWindow {
     private final JournalRecorder journal;
     private final StartCard start;
     private final LookMemory looks;
+    private final FontsAtHand fonts;
     private final HistoryFile older = new HistoryFile(OwnFolders.history());
 
     JobWindow(Stage stage, SharedByWindows shared) {
         this.stage = stage;
+        this.fonts = shared.fonts();
         Workers workers = new Workers();
         Notices notices = new Notices(shared.log());
         LengthUnit unit = shared.preferred().now().preferredUnit().orElse(LengthUnit.IN);
@@ -84,6 +87,8 @@ final class JobWindow {
         window.actions().among(windows);
         stage.show();
         window.sheet().requestFocus();
+        // Read once the window can be used: nothing of its start waits for them, and the first text does not either.
+        window.whenShown(() -> desk.workers().run(fonts::get, book -> {}, desk.notices()::failed, () -> {}));
     }
 
     /** A job was opened from a file. */

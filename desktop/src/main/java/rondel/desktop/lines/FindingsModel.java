@@ -8,6 +8,7 @@ import javafx.util.Duration;
 import rondel.catalogue.AllChecks;
 import rondel.desktop.desk.Desk;
 import rondel.job.Job;
+import rondel.job.TextElement;
 import rondel.lines.check.Checked;
 import rondel.lines.check.Finding;
 import rondel.lines.check.Limits;
@@ -58,7 +59,12 @@ public final class FindingsModel {
 
     private Callable<List<Finding>> check() {
         Job job = desk.bench().job();
-        return () -> AllChecks.of(new Checked(job, fonts.get(), Limits.USUAL));
+        return () -> AllChecks.of(new Checked(job, fontsFor(job), Limits.USUAL));
+    }
+
+    /** A job without text needs none: an empty one, at the start, does not wait for them to be read. */
+    private FontBook fontsFor(Job job) {
+        return job.everything().anyMatch(TextElement.class::isInstance) ? fonts.get() : FontBook.NONE;
     }
 
     private void told(List<Finding> found) {
