@@ -3,6 +3,7 @@ package rondel.desktop.model;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.verifyNoMoreInteractions;
 
 import java.nio.file.Path;
@@ -106,11 +107,12 @@ class BenchTest {
         assertThat(heard).hasOnlyElementsOfType(Refusal.class).hasSize(1);
         assertThat(bench.job()).isSameAs(before);
         assertThat(bench.canUndo()).isFalse();
+        verify(recorder).awaitKept();
         verifyNoMoreInteractions(recorder);
     }
 
     @Test
-    void everyStepIsRecordedInOrder() {
+    void everyStepIsRecordedInOrderAndAnEditWaitsForThoseBeforeIt() {
         Recorder recorder = mock(Recorder.class);
         bench.recordTo(recorder);
         Job before = bench.job();
@@ -120,6 +122,7 @@ class BenchTest {
         bench.undo();
         bench.redo();
         InOrder order = inOrder(recorder);
+        order.verify(recorder).awaitKept();
         order.verify(recorder).done(move);
         order.verify(recorder).undone(before);
         order.verify(recorder).redone(bench.job());
