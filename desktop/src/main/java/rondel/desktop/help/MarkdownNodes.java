@@ -67,8 +67,8 @@ record MarkdownNodes(Consumer<String> followed) {
             case Heading h -> styled(flow(h), "guide-heading-" + Math.min(h.getLevel(), 3));
             case Paragraph p
             when p.getFirstChild() instanceof org.commonmark.node.Image i && i.getNext() == null -> picture(i);
-            case FencedCodeBlock c -> code(c.getLiteral());
-            case IndentedCodeBlock c -> code(c.getLiteral());
+            case FencedCodeBlock c -> new CodeBlock(c.getLiteral().stripTrailing());
+            case IndentedCodeBlock c -> new CodeBlock(c.getLiteral().stripTrailing());
             case BulletList l -> list(l, 0);
             case OrderedList l -> list(l, l.getMarkerStartNumber() == null ? 1 : l.getMarkerStartNumber());
             case TableBlock t -> table(t);
@@ -149,13 +149,6 @@ record MarkdownNodes(Consumer<String> followed) {
                     return view;
                 })
                 .orElseGet(() -> text(words, List.of()));
-    }
-
-    private static Label code(String literal) {
-        Label code = new Label(literal.stripTrailing());
-        code.setMaxWidth(Double.MAX_VALUE);
-        code.setMinHeight(Region.USE_PREF_SIZE);
-        return styled(code, "guide-block");
     }
 
     private VBox list(Node list, int first) {

@@ -12,9 +12,12 @@ import java.util.zip.ZipFile;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextArea;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import rondel.desktop.desk.Notices;
@@ -105,6 +108,29 @@ class HelpWindowTest extends BenchFixture {
                 .doesNotContain(GuidePage.SHELF);
         onFx(() -> window.help().guide().close());
         calm();
+    }
+
+    @Test
+    void commandsAndRecipesAreShownWholeAndCopiedAsTheyAre() throws Exception {
+        onFx(() -> window.help().guide().open(GuidePage.PLANNER_STICKERS));
+        calm();
+        Node guide = window.help().guide().shown().orElseThrow();
+        Node block = from(guide).lookup(".guide-block").queryAll().stream()
+                .filter(b -> words(b).getText().startsWith("rondel new"))
+                .findFirst()
+                .orElseThrow();
+        String code = words(block).getText();
+        // What is drawn ends in an ellipsis where it does not fit.
+        assertThat(from(words(block)).lookup(".text").queryAs(Text.class).getText())
+                .isEqualTo(code);
+        onFx(() -> from(block).lookup(".button").queryButton().fire());
+        onFx(() -> assertThat(Clipboard.getSystemClipboard().getString()).isEqualTo(code + "\n"));
+        onFx(() -> window.help().guide().close());
+        calm();
+    }
+
+    private Label words(Node block) {
+        return from(block).lookup(".label").queryAs(Label.class);
     }
 
     @Test
