@@ -36,8 +36,9 @@ record FontTrials(Path record, List<String> child) {
     private static final Logger LOG = LoggerFactory.getLogger(FontTrials.class);
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
-    /** What takes longer hangs, in s: the largest fonts take one or two. */
-    private static final int LONGEST = 30;
+    /** What takes longer hangs, in s: the largest fonts take one or two, and a machine with no time to spare has been seen to need over thirty to
+     *  start the program. */
+    private static final int LONGEST = 120;
 
     /** What came out of a file.
      *
