@@ -1,6 +1,5 @@
 package rondel.colour;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -15,6 +14,7 @@ import rondel.job.Rgba;
 import rondel.job.ShapeElement;
 import rondel.job.Stroke;
 import rondel.job.TextElement;
+import rondel.job.Tree;
 
 /** Changes every colour in an element: fills, lines, the stops of gradients, the tiles of patterns. What nothing changes is
  *  the same object afterwards. */
@@ -65,14 +65,7 @@ final class Repainting {
     }
 
     private static List<Element> all(List<Element> elements, UnaryOperator<Rgba> change) {
-        List<Element> result = new ArrayList<>(elements.size());
-        boolean changed = false;
-        for (Element e : elements) {
-            Element after = each(e, change);
-            changed |= after != e;
-            result.add(after);
-        }
-        return changed ? result : elements;
+        return Tree.each(elements, e -> each(e, change));
     }
 
     private static Optional<Stroke> stroke(Optional<Stroke> stroke, UnaryOperator<Rgba> change) {

@@ -67,7 +67,24 @@ public final class Tree {
         }
     }
 
-    private static Job eachSheet(Job job, UnaryOperator<List<Element>> change) {
+    /** Elements, each changed; the same list where nothing is another object. */
+    public static List<Element> each(List<Element> elements, UnaryOperator<Element> change) {
+        List<Element> result = null;
+        for (int i = 0; i < elements.size(); i++) {
+            Element e = elements.get(i);
+            Element now = change.apply(e);
+            if (now != e && result == null) {
+                result = new ArrayList<>(elements);
+            }
+            if (now != e) {
+                result.set(i, now);
+            }
+        }
+        return result == null ? elements : result;
+    }
+
+    /** A job with the elements of each sheet changed; sheets, and the job, are the same objects where their elements are. */
+    public static Job eachSheet(Job job, UnaryOperator<List<Element>> change) {
         List<Sheet> sheets = new ArrayList<>(job.sheets());
         boolean changed = false;
         for (int i = 0; i < sheets.size(); i++) {

@@ -8,6 +8,7 @@ import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.ShapeElement;
 import rondel.job.Sheet;
+import rondel.job.Tree;
 
 /** Keeps the figures of plain shapes to what they measure on the sheet: where one or a group around it was scaled, the scale goes
  *  into its figures, so that a corner stays a quarter of a circle and scallops stay whole. One that was made askew keeps its
@@ -35,18 +36,7 @@ public final class TrueFigures {
     }
 
     private static List<Element> settled(List<Element> elements, Affine toSheet) {
-        List<Element> result = null;
-        for (int i = 0; i < elements.size(); i++) {
-            Element e = elements.get(i);
-            Element now = settled(e, toSheet);
-            if (now != e && result == null) {
-                result = new ArrayList<>(elements);
-            }
-            if (now != e) {
-                result.set(i, now);
-            }
-        }
-        return result == null ? elements : result;
+        return Tree.each(elements, e -> settled(e, toSheet));
     }
 
     private static Element settled(Element e, Affine toSheet) {

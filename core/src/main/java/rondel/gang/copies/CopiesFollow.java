@@ -1,13 +1,10 @@
 package rondel.gang.copies;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import rondel.job.CopyContent;
 import rondel.job.Design;
-import rondel.job.Element;
 import rondel.job.Job;
-import rondel.job.Sheet;
+import rondel.job.Tree;
 
 /** Copies look like their designs after every edit. */
 public final class CopiesFollow {
@@ -31,14 +28,7 @@ public final class CopiesFollow {
             return job;
         }
         DesignContents contents = new DesignContents(job, before);
-        List<Sheet> sheets = new ArrayList<>();
-        boolean changed = false;
-        for (Sheet sheet : job.sheets()) {
-            List<Element> elements = CopiesWithin.replaced(sheet.elements(), contents::shown);
-            changed |= elements != sheet.elements();
-            sheets.add(elements == sheet.elements() ? sheet : sheet.withElements(elements));
-        }
-        return changed ? job.withSheets(sheets) : job;
+        return Tree.eachSheet(job, elements -> CopiesWithin.replaced(elements, contents::shown));
     }
 
     /** Each sheet is looked through once. */

@@ -1,6 +1,5 @@
 package rondel.gang.copies;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -9,6 +8,7 @@ import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Mask;
+import rondel.job.Tree;
 
 /** The copies in elements, at any depth, and in what clips and masks keep; what a copy shows is not looked into. */
 final class CopiesWithin {
@@ -33,18 +33,7 @@ final class CopiesWithin {
 
     /** Elements with something else in the place of each copy; the same list where nothing is another object. */
     static List<Element> replaced(List<Element> elements, Function<CopyElement, Element> by) {
-        List<Element> result = null;
-        for (int i = 0; i < elements.size(); i++) {
-            Element e = elements.get(i);
-            Element now = replaced(e, by);
-            if (now != e && result == null) {
-                result = new ArrayList<>(elements);
-            }
-            if (now != e) {
-                result.set(i, now);
-            }
-        }
-        return result == null ? elements : result;
+        return Tree.each(elements, e -> replaced(e, by));
     }
 
     /** An element with something else in the place of each copy; the same object where nothing is another. */

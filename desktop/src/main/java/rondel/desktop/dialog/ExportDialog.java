@@ -36,6 +36,9 @@ public final class ExportDialog {
     private static final double WIDEST = 380;
     private static final double DEEPEST = 40;
 
+    /** Of a side in pixels, at most. */
+    private static final int DIGITS = 6;
+
     private final ChoiceBox<ExportFormat> kind = new ChoiceBox<>();
     private final ChoiceBox<Offer<Optional<ExportWhat>>> what = new ChoiceBox<>();
     private final ChoiceBox<Offer<Optional<ExportRequest.Frame>>> frame = new ChoiceBox<>();
@@ -218,6 +221,6 @@ public final class ExportDialog {
     }
 
     private static OptionalInt pixels(TextField side) {
-        return side.isDisabled() ? OptionalInt.empty() : PixelInput.typed(side.getText());
+        return side.isDisabled() ? OptionalInt.empty() : PixelInput.typed(side.getText(), DIGITS);
     }
 }

@@ -32,6 +32,9 @@ final class SetForm extends VBox {
     private static final double EACH = 118;
     private static final double PIXELS = 72;
 
+    /** Of a width in pixels, at most. */
+    private static final int DIGITS = 5;
+
     private final TextField name = new TextField();
     private final CheckBox sale = new CheckBox(Words.of("handoff.setForSale"));
     private final TextField mark = new TextField();
@@ -125,7 +128,7 @@ final class SetForm extends VBox {
                     what.getValue(),
                     each.getValue(),
                     before.ppi().isPresent() ? before.ppi() : OptionalDouble.empty(),
-                    PixelInput.typed(pixels.getText()),
+                    PixelInput.typed(pixels.getText(), DIGITS),
                     before.height(),
                     before.transparent(),
                     Optional.empty(),

@@ -104,23 +104,23 @@ public final class JobLock implements AutoCloseable {
 
     /** Whether nobody has taken it over. */
     public boolean isHeld() {
-        try {
-            return Files.readString(file).lines().skip(1).anyMatch(mark::equals);
-        } catch (IOException e) {
-            LOG.debug("no lock any more: {}", file, e);
-            return false;
-        }
+        return lines().contains(mark);
     }
 
     /** What is known of whoever has taken it over and has it still; nothing where nobody has. */
     public Optional<String> takenBy() {
+        List<String> lines = lines();
+        boolean another = lines.size() > 1 && !lines.contains(mark);
+        return another ? Optional.of(lines.getFirst().strip()) : Optional.empty();
+    }
+
+    /** Who has it and their mark; nothing where the file is gone. */
+    private List<String> lines() {
         try {
-            List<String> lines = Files.readAllLines(file);
-            boolean another = lines.size() > 1 && !lines.get(1).equals(mark);
-            return another ? Optional.of(lines.getFirst().strip()) : Optional.empty();
+            return Files.readAllLines(file);
         } catch (IOException e) {
             LOG.debug("no lock any more: {}", file, e);
-            return Optional.empty();
+            return List.of();
         }
     }
 

@@ -88,10 +88,13 @@ public abstract class OwnLibrary<T extends Record> {
      *
      * @throws Refusal if one that ships is called so */
     public synchronized void put(T one) {
-        if (own().stream().anyMatch(s -> same(s, name.apply(one)))) {
-            remove(name.apply(one));
+        if (shipped.stream().anyMatch(s -> same(s, name.apply(one)))) {
+            throw Refusal.of(words + "twice", name.apply(one));
         }
-        add(one);
+        List<T> next = new ArrayList<>(own());
+        next.removeIf(s -> same(s, name.apply(one)));
+        next.add(one);
+        write(next);
     }
 
     /** Those that ship. */
