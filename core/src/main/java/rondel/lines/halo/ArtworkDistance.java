@@ -1,27 +1,46 @@
 package rondel.lines.halo;
 
-import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import java.util.ArrayList;
+import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.LinearComponentExtracter;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
+import rondel.geometry.curve.SegmentIndex;
 
 /** How far places are from artwork: 0 within it. */
 final class ArtworkDistance {
 
-    private static final GeometryFactory FACTORY = new GeometryFactory();
-
     private final Geometry area;
     private final IndexedFacetDistance edge;
-    private final IndexedPointInAreaLocator inside;
+    private final SegmentIndex segments;
 
     ArtworkDistance(Geometry area) {
         this.area = area;
         this.edge = new IndexedFacetDistance(area);
-        this.inside = new IndexedPointInAreaLocator(area);
+        this.segments = new SegmentIndex(edges(area));
+    }
+
+    private static double[] edges(Geometry area) {
+        List<LineString> rings = new ArrayList<>();
+        area.apply(new LinearComponentExtracter(rings));
+        double[] ends =
+                new double[4 * rings.stream().mapToInt(r -> r.getNumPoints() - 1).sum()];
+        int at = 0;
+        for (LineString ring : rings) {
+            for (int i = 1; i < ring.getNumPoints(); i++) {
+                Coordinate a = ring.getCoordinateN(i - 1);
+                Coordinate b = ring.getCoordinateN(i);
+                ends[at++] = a.x;
+                ends[at++] = a.y;
+                ends[at++] = b.x;
+                ends[at++] = b.y;
+            }
+        }
+        return ends;
     }
 
     Envelope box() {
@@ -29,8 +48,7 @@ final class ArtworkDistance {
     }
 
     double distance(double x, double y) {
-        Coordinate place = new Coordinate(x, y);
-        return inside.locate(place) == Location.EXTERIOR ? edge.distance(FACTORY.createPoint(place)) : 0;
+        return segments.crossings(x, y) % 2 == 1 ? 0 : segments.distance(x, y);
     }
 
     boolean meets(Geometry other) {

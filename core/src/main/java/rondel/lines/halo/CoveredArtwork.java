@@ -1,6 +1,7 @@
 package rondel.lines.halo;
 
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
@@ -16,11 +17,25 @@ final class CoveredArtwork {
     /** How far chords may be from curves, in mm: less than a cutter's step. */
     private static final double FLATNESS = 0.004;
 
+    /** As many neighbours as stand around one in rows and columns, before and after it is moved. */
+    private static final int BORDERS = 16;
+
     private final Outline outline;
     private final Map<HaloSettings, Geometry> grown = new HashMap<>();
     private final Map<HaloSettings, Outline> lines = new HashMap<>();
+    private final Map<Border, Geometry> borders = new LinkedHashMap<>(BORDERS, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Border, Geometry> eldest) {
+            return size() > BORDERS;
+        }
+    };
     private Optional<Geometry> area = Optional.empty();
     private Optional<ArtworkDistance> nearness = Optional.empty();
+
+    /** With whom a halo is parted, and how. */
+    private record Border(HaloSettings settings, Neighbour neighbour, double gap) {}
 
     CoveredArtwork(Outline outline) {
         this.outline = outline;
@@ -71,5 +86,21 @@ final class CoveredArtwork {
             grown.put(settings, known);
         }
         return known;
+    }
+
+    /** What a halo of a settings gives way of to the halo of a neighbour. */
+    Geometry givesWay(HaloSettings settings, Neighbour neighbour, double gap) {
+        Border border = new Border(settings, neighbour, gap);
+        synchronized (borders) {
+            Geometry known = borders.get(border);
+            if (known != null) {
+                return known;
+            }
+        }
+        Geometry made = HalfwayBorder.of(nearness(), grown(settings), neighbour, gap);
+        synchronized (borders) {
+            borders.put(border, made);
+        }
+        return made;
     }
 }

@@ -37,6 +37,14 @@ final class HaloMaking {
         this.neighbours = new Neighbours(job);
     }
 
+    Job job() {
+        return job;
+    }
+
+    Neighbours neighbours() {
+        return neighbours;
+    }
+
     /** What several elements cover together on their sheet: of pictures, what is opaque. Lines count with their area. */
     PlacedArtwork covered(List<ElementId> elements, double threshold) {
         return covered.computeIfAbsent(new Artwork(elements, threshold), this::cover);
@@ -81,9 +89,9 @@ final class HaloMaking {
         if (own.isEmpty()) {
             return Outline.EMPTY;
         }
-        List<HalfwayBorder.Other> others = company(halo, link).stream()
+        List<Neighbour> others = company(halo, link).stream()
                 .map(n -> covered(n, link.settings().threshold()))
-                .map(o -> new HalfwayBorder.Other(o.art().nearness(), o.x() - own.x(), o.y() - own.y()))
+                .map(o -> new Neighbour(o.art(), o.x() - own.x(), o.y() - own.y()))
                 .toList();
         return own.onSheet(
                 Offsetting.of(own.art(), link.settings(), others, link.gap().orElse(0)));

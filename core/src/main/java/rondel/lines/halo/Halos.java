@@ -29,6 +29,29 @@ public final class Halos implements Follower {
 
     private final HaloCache cache = new HaloCache();
 
+    /** From one state of a job to the next. */
+    private record Edit(HaloMaking was, HaloMaking is, NeighbourChanges changes) {
+
+        static Edit between(HaloMaking was, HaloMaking is) {
+            return new Edit(was, is, new NeighbourChanges(was.neighbours(), is.neighbours()));
+        }
+
+        /** Whether nothing has happened to its artwork, nor to what may come near: the usual case, told without computing. */
+        boolean leaves(Located old, Located halo, Link.Around link) {
+            if (!NeighbourChanges.isSame(
+                    located(was.job(), link.elements()), located(is.job(), link.elements()))) {
+                return false;
+            }
+            if (old.sheet().id().equals(halo.sheet().id())
+                    && is.neighbours().zone(link).filter(z -> changes.noneWithin(z, halo.sheet().id())).isPresent()) {
+                return true;
+            }
+            List<ElementId> near = flat(was.near(old, link));
+            return near.equals(flat(is.near(halo, link)))
+                    && NeighbourChanges.isSame(located(was.job(), near), located(is.job(), near));
+        }
+    }
+
     @Override
     public Job follow(Job before, Job after) {
         Map<ElementId, Link.Around> left = new HashMap<>();
@@ -40,14 +63,14 @@ public final class Halos implements Follower {
         Job done = after;
         HaloMaking was = new HaloMaking(before, cache);
         while (!left.isEmpty()) {
-            HaloMaking is = new HaloMaking(done, cache);
             Job now = done;
+            Edit edit = Edit.between(was, new HaloMaking(now, cache));
             Set<ElementId> ready = ready(now, left);
             Map<ElementId, Element> changed = new HashMap<>();
             for (ElementId id : order) {
                 if (ready.contains(id)) {
                     Cancellation.check();
-                    followed(before, now, id, left.get(id), was, is).ifPresent(e -> changed.put(id, e));
+                    followed(edit, id, left.get(id)).ifPresent(e -> changed.put(id, e));
                 }
             }
             done = changed.isEmpty() ? now : Tree.replace(now, changed.keySet(), (e, toSheet) -> changed.get(e.id()));
@@ -82,8 +105,11 @@ public final class Halos implements Follower {
     }
 
     /** The halo as it is to be; nothing where it stays as it is. */
-    private static Optional<Element> followed(
-            Job before, Job after, ElementId id, Link.Around link, HaloMaking was, HaloMaking is) {
+    private static Optional<Element> followed(Edit edit, ElementId id, Link.Around link) {
+        HaloMaking was = edit.was;
+        HaloMaking is = edit.is;
+        Job before = was.job();
+        Job after = is.job();
         List<Located> then = located(before, link.elements());
         List<Located> now = located(after, link.elements());
         Located halo = after.located(id);
@@ -95,7 +121,7 @@ public final class Halos implements Follower {
         if (now.size() != link.elements().size()) {
             return Optional.of(halo.element().with(t -> t.withLink(Optional.empty())));
         }
-        if (isUntouched(before, after, old.get(), halo, link, was, is)) {
+        if (edit.leaves(old.get(), halo, link)) {
             return Optional.empty();
         }
         List<ElementId> company = flat(was.company(old.get(), link));
@@ -109,28 +135,6 @@ public final class Halos implements Follower {
         return moved.isPresent() && isRigid(moved.get()) ? carried(old.get(), halo, moved.get()) : anew(halo, link, is);
     }
 
-    /** Whether nothing has happened to its artwork, nor to what may come near: the usual case, told without computing. */
-    private static boolean isUntouched(
-            Job before, Job after, Located old, Located halo, Link.Around link, HaloMaking was, HaloMaking is) {
-        if (!isSame(located(before, link.elements()), located(after, link.elements()))) {
-            return false;
-        }
-        List<ElementId> near = flat(was.near(old, link));
-        return near.equals(flat(is.near(halo, link))) && isSame(located(before, near), located(after, near));
-    }
-
-    private static boolean isSame(List<Located> some, List<Located> others) {
-        boolean same = some.size() == others.size();
-        for (int i = 0; same && i < some.size(); i++) {
-            same = isSame(some.get(i), others.get(i));
-        }
-        return same;
-    }
-
-    private static boolean isSame(Located a, Located b) {
-        return a.element() == b.element() && a.toSheet().equals(b.toSheet());
-    }
-
     private static List<ElementId> flat(List<List<ElementId>> artwork) {
         return artwork.stream().flatMap(List::stream).toList();
     }
@@ -141,7 +145,7 @@ public final class Halos implements Follower {
         return all;
     }
 
-    private static List<Located> located(Job job, List<ElementId> ids) {
+    static List<Located> located(Job job, List<ElementId> ids) {
         return ids.stream().flatMap(i -> job.find(i).stream()).toList();
     }
 
@@ -150,7 +154,7 @@ public final class Halos implements Follower {
         Optional<Affine> all = Optional.empty();
         for (int i = 0; i < was.size(); i++) {
             Affine one;
-            if (isSame(was.get(i), is.get(i))) {
+            if (NeighbourChanges.isSame(was.get(i), is.get(i))) {
                 one = Affine.IDENTITY;
             } else if (sameButPlace(was.get(i).element(), is.get(i).element())) {
                 Optional<Affine> back = was.get(i).ownToSheet().inverse();

@@ -28,13 +28,14 @@ final class Neighbours {
     private static final double MITRE = 4;
 
     private final Job job;
-    private final Map<Sheet, STRtree> kept = new IdentityHashMap<>();
+    private final Map<Sheet, List<Kept>> kept = new IdentityHashMap<>();
+    private final Map<Sheet, STRtree> zones = new IdentityHashMap<>();
 
     /** Artwork with a halo that keeps a gap.
      *
      * @param order of the halos on the sheet
      * @param zone how far the halo may reach, on the sheet */
-    private record Kept(int order, List<ElementId> elements, Box zone) {}
+    record Kept(ElementId halo, int order, List<ElementId> elements, Box zone) {}
 
     Neighbours(Job job) {
         this.job = job;
@@ -47,7 +48,7 @@ final class Neighbours {
             return List.of();
         }
         List<Kept> near = new ArrayList<>();
-        kept.computeIfAbsent(halo.sheet(), this::on).query(envelope(own.get()), found -> near.add((Kept) found));
+        zones.computeIfAbsent(halo.sheet(), this::tree).query(envelope(own.get()), found -> near.add((Kept) found));
         return near.stream()
                 .filter(k -> k.zone.intersects(own.get()) && k.elements.stream().noneMatch(link.elements()::contains))
                 .sorted(Comparator.comparingInt(Kept::order))
@@ -56,14 +57,26 @@ final class Neighbours {
                 .toList();
     }
 
-    private STRtree on(Sheet sheet) {
+    private STRtree tree(Sheet sheet) {
         STRtree tree = new STRtree();
-        int[] order = {0};
-        sheet.elements().stream()
-                .flatMap(GroupElement::everything)
-                .flatMap(Neighbours::link)
-                .forEach(l -> zone(l).ifPresent(z -> tree.insert(envelope(z), new Kept(order[0]++, l.elements(), z))));
+        on(sheet).forEach(k -> tree.insert(envelope(k.zone), k));
         return tree;
+    }
+
+    /** All of a sheet, in order. */
+    List<Kept> on(Sheet sheet) {
+        return kept.computeIfAbsent(sheet, this::found);
+    }
+
+    private List<Kept> found(Sheet sheet) {
+        List<Kept> all = new ArrayList<>();
+        sheet.elements().stream().flatMap(GroupElement::everything).forEach(e -> link(e).forEach(l -> zone(l)
+                .ifPresent(z -> all.add(new Kept(e.id(), all.size(), l.elements(), z)))));
+        return all;
+    }
+
+    Job job() {
+        return job;
     }
 
     private static Envelope envelope(Box b) {
@@ -74,7 +87,8 @@ final class Neighbours {
         return e.traits().link().filter(Link.Around.class::isInstance).map(Link.Around.class::cast).stream();
     }
 
-    private Optional<Box> zone(Link.Around link) {
+    /** How far a halo that keeps a gap may reach, on its sheet. */
+    Optional<Box> zone(Link.Around link) {
         if (link.gap().isEmpty()) {
             return Optional.empty();
         }

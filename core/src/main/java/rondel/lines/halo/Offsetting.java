@@ -10,6 +10,8 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import rondel.geometry.Outline;
@@ -32,12 +34,27 @@ final class Offsetting {
 
     /** @param others artwork whose halos this one keeps clear of, by a gap in mm
      *  @return nothing where nothing is left */
-    static Outline of(CoveredArtwork artwork, HaloSettings settings, List<HalfwayBorder.Other> others, double gap) {
+    static Outline of(CoveredArtwork artwork, HaloSettings settings, List<Neighbour> others, double gap) {
         if (others.isEmpty()) {
             return artwork.line(settings);
         }
-        Geometry clear = new HalfwayBorder(artwork.nearness(), others, gap).of(artwork.grown(settings));
-        return fitted(clear, settings.smallestHole());
+        Geometry left = artwork.grown(settings);
+        for (Neighbour other : others) {
+            Geometry taken = artwork.givesWay(settings, other, gap);
+            left = taken.isEmpty() ? left : OverlayNGRobust.overlay(left, taken, OverlayNG.DIFFERENCE);
+        }
+        return fitted(withArtwork(left, artwork.nearness()), settings.smallestHole());
+    }
+
+    /** Drops what has been cut off on the far side of a neighbour. */
+    private static Geometry withArtwork(Geometry halo, ArtworkDistance own) {
+        List<Geometry> kept = new ArrayList<>();
+        for (int i = 0; i < halo.getNumGeometries(); i++) {
+            if (own.meets(halo.getGeometryN(i))) {
+                kept.add(halo.getGeometryN(i));
+            }
+        }
+        return FACTORY.buildGeometry(kept);
     }
 
     /** What a halo takes in, where nothing else is near. */

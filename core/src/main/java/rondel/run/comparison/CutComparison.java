@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import rondel.geometry.Point;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
+import rondel.geometry.curve.SegmentIndex;
 import rondel.progress.Cancellation;
 
 /** How far what was cut is from what was to be cut: the greatest and the mean distance, from places all along the design to the nearest cut,
@@ -49,7 +50,7 @@ public record CutComparison(double largest, double mean, int open, List<Point> r
                     List.of(),
                     new Point(0, 0));
         }
-        NearestSegment toCut = new NearestSegment(cut);
+        SegmentIndex toCut = SegmentIndex.of(cut);
         List<List<Point>> wanted = new ArrayList<>();
         double sum = 0;
         long count = 0;
@@ -63,7 +64,7 @@ public record CutComparison(double largest, double mean, int open, List<Point> r
             wanted.add(flat);
             double furthest = 0;
             for (Point p : spaced(flat)) {
-                double d = toCut.distance(p);
+                double d = toCut.distance(p.x(), p.y());
                 sum += d;
                 count++;
                 furthest = Math.max(furthest, d);
@@ -75,16 +76,16 @@ public record CutComparison(double largest, double mean, int open, List<Point> r
             open += contour.closed() && furthest > GAP ? 1 : 0;
             for (Point corner : corners(contour)) {
                 Point p = onPaper.apply(corner);
-                if (toCut.distance(p) > ROUNDED) {
+                if (toCut.distance(p.x(), p.y()) > ROUNDED) {
                     rounded.add(p);
                 }
             }
         }
-        NearestSegment toDesign = new NearestSegment(wanted);
+        SegmentIndex toDesign = SegmentIndex.of(wanted);
         for (List<Point> line : cut) {
             Cancellation.check();
             for (Point p : spaced(line)) {
-                double d = toDesign.distance(p);
+                double d = toDesign.distance(p.x(), p.y());
                 if (d > largest) {
                     largest = d;
                     worst = p;

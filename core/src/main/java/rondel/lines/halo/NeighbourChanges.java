@@ -1,0 +1,87 @@
+package rondel.lines.halo;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import rondel.geometry.Box;
+import rondel.job.ElementId;
+import rondel.job.Located;
+import rondel.job.Sheet;
+import rondel.job.SheetId;
+
+/** Where halos that keep a gap came, went or changed their artwork between two states of a job: of thousands of halos, an edit
+ *  concerns those that reach there. */
+final class NeighbourChanges {
+
+    private final Neighbours was;
+    private final Neighbours is;
+    private final Map<SheetId, Optional<List<Box>>> changed = new HashMap<>();
+
+    NeighbourChanges(Neighbours was, Neighbours is) {
+        this.was = was;
+        this.is = is;
+    }
+
+    /** Whether others are the same, and in the same order, wherever a halo may reach.
+     *
+     * @param zone how far it may */
+    boolean noneWithin(Box zone, SheetId sheet) {
+        return changed.computeIfAbsent(sheet, this::on)
+                .filter(zones -> zones.stream().noneMatch(zone::intersects))
+                .isPresent();
+    }
+
+    /** The zones of those that changed, before and after; nothing where the order of the others is another. */
+    private Optional<List<Box>> on(SheetId sheet) {
+        List<Neighbours.Kept> before = kept(was, sheet);
+        List<Neighbours.Kept> after = kept(is, sheet);
+        Map<ElementId, Neighbours.Kept> earlier = new HashMap<>();
+        before.forEach(k -> earlier.put(k.halo(), k));
+        Set<ElementId> same = new HashSet<>();
+        for (Neighbours.Kept k : after) {
+            Neighbours.Kept then = earlier.get(k.halo());
+            if (then != null && isSame(then, k)) {
+                same.add(k.halo());
+            }
+        }
+        List<Box> zones = new ArrayList<>();
+        before.stream().filter(k -> !same.contains(k.halo())).forEach(k -> zones.add(k.zone()));
+        after.stream().filter(k -> !same.contains(k.halo())).forEach(k -> zones.add(k.zone()));
+        return order(before, same).equals(order(after, same)) ? Optional.of(zones) : Optional.empty();
+    }
+
+    private static List<Neighbours.Kept> kept(Neighbours neighbours, SheetId id) {
+        return neighbours.job().sheets().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .map(neighbours::on)
+                .orElse(List.of());
+    }
+
+    private static List<ElementId> order(List<Neighbours.Kept> all, Set<ElementId> among) {
+        return all.stream().map(Neighbours.Kept::halo).filter(among::contains).toList();
+    }
+
+    private boolean isSame(Neighbours.Kept a, Neighbours.Kept b) {
+        return a.zone().equals(b.zone())
+                && a.elements().equals(b.elements())
+                && isSame(Halos.located(was.job(), a.elements()), Halos.located(is.job(), b.elements()));
+    }
+
+    /** Whether elements are the very same in the same places. */
+    static boolean isSame(List<Located> some, List<Located> others) {
+        boolean same = some.size() == others.size();
+        for (int i = 0; same && i < some.size(); i++) {
+            same = isSame(some.get(i), others.get(i));
+        }
+        return same;
+    }
+
+    static boolean isSame(Located a, Located b) {
+        return a.element() == b.element() && a.toSheet().equals(b.toSheet());
+    }
+}
