@@ -25,7 +25,7 @@ if not exist "%app%\built" (
     echo built> "%app%\built"
 )
 set options=--enable-native-access=ALL-UNNAMED,javafx.graphics --sun-misc-unsafe-memory-access=allow
-set options=%options% --module-path "%app%\modules" --add-modules javafx.controls -XX:+UseSerialGC -XX:PretenureSizeThreshold=1m -Xlog:disable
+set options=%options% --module-path "%app%\modules" --add-modules javafx.controls -XX:+UseG1GC -XX:G1HeapRegionSize=1m -XX:GCTimeRatio=4 -XX:ConcGCThreads=1 -Xlog:disable
 if "%~1"=="bench" (
     "%JAVA_HOME%\bin\java" %options% -Xmx2g -Drondel.home="%here%." -Drondel.app="%app%" -cp "%app%\lib\*;%here%benchmarks\target\bench\*" rondel.bench.Bench
     exit /b !errorlevel!

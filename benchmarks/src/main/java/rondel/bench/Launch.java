@@ -89,8 +89,10 @@ final class Launch {
                 app.resolve("modules").toString(),
                 "--add-modules",
                 "javafx.controls",
-                "-XX:+UseSerialGC",
-                "-XX:PretenureSizeThreshold=1m",
+                "-XX:+UseG1GC",
+                "-XX:G1HeapRegionSize=1m",
+                "-XX:GCTimeRatio=4",
+                "-XX:ConcGCThreads=1",
                 "-Xlog:disable"));
         command.addAll(noMonitor());
         Path cache = app.resolve("rondel.aot");

@@ -3,24 +3,22 @@ package rondel.lines.halo;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateFilter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
-import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import rondel.geometry.curve.SegmentIndex;
 
 /** How far places are from artwork: 0 within it. */
 final class ArtworkDistance {
 
     private final Geometry area;
-    private final IndexedFacetDistance edge;
     private final SegmentIndex segments;
 
     ArtworkDistance(Geometry area) {
         this.area = area;
-        this.edge = new IndexedFacetDistance(area);
         this.segments = new SegmentIndex(edges(area));
     }
 
@@ -55,12 +53,25 @@ final class ArtworkDistance {
         return area.intersects(other);
     }
 
-    /** How far another is that was worked out elsewhere.
+    /** How far another is that was worked out elsewhere: where neither reaches into the other, from a corner of one to an edge
+     *  of the other.
      *
      * @param x how far right of there it stands, in mm
      * @param y how far down */
     double distance(ArtworkDistance other, double x, double y) {
-        Geometry there = AffineTransformation.translationInstance(x, y).transform(other.area);
-        return area.intersects(there) ? 0 : edge.distance(there);
+        Envelope there = other.box();
+        there.translate(x, y);
+        if (box().intersects(there)
+                && area.intersects(
+                        AffineTransformation.translationInstance(x, y).transform(other.area))) {
+            return 0;
+        }
+        return Math.min(least(segments, other.area, x, y), least(other.segments, area, -x, -y));
+    }
+
+    private static double least(SegmentIndex to, Geometry from, double x, double y) {
+        double[] least = {Double.POSITIVE_INFINITY};
+        from.apply((CoordinateFilter) c -> least[0] = Math.min(least[0], to.distance(c.x + x, c.y + y)));
+        return least[0];
     }
 }

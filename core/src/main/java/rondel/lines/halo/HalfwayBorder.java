@@ -5,6 +5,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import rondel.geometry.Affine;
 import rondel.geometry.Outline;
+import rondel.geometry.curve.Contour;
 import rondel.geometry.overlay.FlatArea;
 import rondel.geometry.overlay.Overlay;
 import rondel.progress.Cancellation;
@@ -68,7 +69,9 @@ final class HalfwayBorder {
                         LEVEL,
                         FLATNESS / STEP)
                 .transformed(Affine.translate(box.getMinX(), box.getMinY()).times(Affine.scale(STEP, STEP)));
-        return FlatArea.of(Overlay.united(taken), FLATNESS);
+        Geometry area = FlatArea.of(
+                Contour.outline(Contour.of(taken).stream().map(Contour::reversed).toList()), FLATNESS);
+        return area.isValid() ? area : FlatArea.of(Overlay.united(taken), FLATNESS);
     }
 
     private static int powerOfTwo(int least) {

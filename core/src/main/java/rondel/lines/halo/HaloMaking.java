@@ -27,6 +27,11 @@ final class HaloMaking {
     private final HaloCache cache;
     private final Neighbours neighbours;
     private final Map<Artwork, PlacedArtwork> covered = new HashMap<>();
+    private final Map<Asked, List<List<ElementId>>> near = new HashMap<>();
+    private final Map<Asked, List<List<ElementId>>> company = new HashMap<>();
+
+    /** A halo, and the link that it is asked about by. */
+    private record Asked(ElementId halo, Link.Around link) {}
 
     /** Some elements, and from which opacity on pixels of them count. */
     private record Artwork(List<ElementId> elements, double threshold) {}
@@ -109,25 +114,28 @@ final class HaloMaking {
 
     /** The artwork of other halos that may come near: nothing where it is too far off for the halo to end before it. */
     List<List<ElementId>> near(Located halo, Link.Around link) {
-        return neighbours.of(halo, link);
+        return near.computeIfAbsent(
+                new Asked(halo.element().id(), link), a -> neighbours.of(halo, link));
     }
 
     /** Of what is {@link #near}, what the halo does come near to: a place of it is no further from its artwork than its reach,
      *  and gives way only where the other is nearer than that and the gap. */
     List<List<ElementId>> company(Located halo, Link.Around link) {
-        List<List<ElementId>> near = near(halo, link);
+        return company.computeIfAbsent(new Asked(halo.element().id(), link), a -> among(near(halo, link), link));
+    }
+
+    private List<List<ElementId>> among(List<List<ElementId>> near, Link.Around link) {
         Optional<Box> own = near.isEmpty()
                 ? Optional.empty()
                 : covered(link.elements(), link.settings().threshold()).bounds();
-        double reach = 2 * Offsetting.reach(link.settings()) + link.gap().orElse(0);
+        Optional<Box> reached = own.map(
+                b -> b.grown(2 * Offsetting.reach(link.settings()) + link.gap().orElse(0)));
         return near.stream()
-                .filter(n -> {
-                    PlacedArtwork other = covered(n, link.settings().threshold());
-                    return own.isPresent()
-                            && other.bounds()
-                                    .filter(b -> own.get().grown(reach).intersects(b))
-                                    .isPresent();
-                })
+                .filter(n -> reached.isPresent()
+                        && covered(n, link.settings().threshold())
+                                .bounds()
+                                .filter(reached.get()::intersects)
+                                .isPresent())
                 .toList();
     }
 }
