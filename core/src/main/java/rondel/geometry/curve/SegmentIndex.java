@@ -39,7 +39,10 @@ public final class SegmentIndex {
     /** @param lines each as the places that it goes through */
     public static SegmentIndex of(List<List<Point>> lines) {
         double[] ends = new double
-                [SEGMENT * lines.stream().mapToInt(l -> Math.max(0, l.size() - 1)).sum()];
+                [SEGMENT
+                        * lines.stream()
+                                .mapToInt(l -> Math.max(0, l.size() - 1))
+                                .sum()];
         int at = 0;
         for (List<Point> line : lines) {
             for (int i = 1; i < line.size(); i++) {

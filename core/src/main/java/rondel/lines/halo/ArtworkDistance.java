@@ -25,8 +25,8 @@ final class ArtworkDistance {
     private static double[] edges(Geometry area) {
         List<LineString> rings = new ArrayList<>();
         area.apply(new LinearComponentExtracter(rings));
-        double[] ends =
-                new double[4 * rings.stream().mapToInt(r -> r.getNumPoints() - 1).sum()];
+        double[] ends = new double
+                [4 * rings.stream().mapToInt(r -> r.getNumPoints() - 1).sum()];
         int at = 0;
         for (LineString ring : rings) {
             for (int i = 1; i < ring.getNumPoints(); i++) {

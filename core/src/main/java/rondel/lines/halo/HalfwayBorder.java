@@ -70,7 +70,9 @@ final class HalfwayBorder {
                         FLATNESS / STEP)
                 .transformed(Affine.translate(box.getMinX(), box.getMinY()).times(Affine.scale(STEP, STEP)));
         Geometry area = FlatArea.of(
-                Contour.outline(Contour.of(taken).stream().map(Contour::reversed).toList()), FLATNESS);
+                Contour.outline(
+                        Contour.of(taken).stream().map(Contour::reversed).toList()),
+                FLATNESS);
         return area.isValid() ? area : FlatArea.of(Overlay.united(taken), FLATNESS);
     }
 

@@ -114,8 +114,7 @@ final class HaloMaking {
 
     /** The artwork of other halos that may come near: nothing where it is too far off for the halo to end before it. */
     List<List<ElementId>> near(Located halo, Link.Around link) {
-        return near.computeIfAbsent(
-                new Asked(halo.element().id(), link), a -> neighbours.of(halo, link));
+        return near.computeIfAbsent(new Asked(halo.element().id(), link), a -> neighbours.of(halo, link));
     }
 
     /** Of what is {@link #near}, what the halo does come near to: a place of it is no further from its artwork than its reach,

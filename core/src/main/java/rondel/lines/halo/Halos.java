@@ -38,12 +38,14 @@ public final class Halos implements Follower {
 
         /** Whether nothing has happened to its artwork, nor to what may come near: the usual case, told without computing. */
         boolean leaves(Located old, Located halo, Link.Around link) {
-            if (!NeighbourChanges.isSame(
-                    located(was.job(), link.elements()), located(is.job(), link.elements()))) {
+            if (!NeighbourChanges.isSame(located(was.job(), link.elements()), located(is.job(), link.elements()))) {
                 return false;
             }
             if (old.sheet().id().equals(halo.sheet().id())
-                    && is.neighbours().zone(link).filter(z -> changes.noneWithin(z, halo.sheet().id())).isPresent()) {
+                    && is.neighbours()
+                            .zone(link)
+                            .filter(z -> changes.noneWithin(z, halo.sheet().id()))
+                            .isPresent()) {
                 return true;
             }
             List<ElementId> near = flat(was.near(old, link));

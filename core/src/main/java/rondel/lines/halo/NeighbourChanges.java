@@ -10,7 +10,6 @@ import java.util.Set;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.Located;
-import rondel.job.Sheet;
 import rondel.job.SheetId;
 
 /** Where halos that keep a gap came, went or changed their artwork between two states of a job: of thousands of halos, an edit

@@ -70,8 +70,8 @@ final class Neighbours {
 
     private List<Kept> found(Sheet sheet) {
         List<Kept> all = new ArrayList<>();
-        sheet.elements().stream().flatMap(GroupElement::everything).forEach(e -> link(e).forEach(l -> zone(l)
-                .ifPresent(z -> all.add(new Kept(e.id(), all.size(), l.elements(), z)))));
+        sheet.elements().stream().flatMap(GroupElement::everything).forEach(e -> link(e).forEach(
+                        l -> zone(l).ifPresent(z -> all.add(new Kept(e.id(), all.size(), l.elements(), z)))));
         return all;
     }
 

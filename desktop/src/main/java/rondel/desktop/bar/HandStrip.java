@@ -1,7 +1,11 @@
 package rondel.desktop.bar;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.layout.HBox;
@@ -26,6 +30,8 @@ public final class HandStrip extends HBox {
     private final Commands commands;
     private final PointChoice points;
     private final DragOut out;
+    private final Map<String, Button> buttons = new HashMap<>();
+    private final Map<List<String>, MenuButton> rests = new HashMap<>();
     private List<String> shown = List.of();
 
     public HandStrip(Desk desk, Commands commands, PointChoice points) {
@@ -53,20 +59,31 @@ public final class HandStrip extends HBox {
             return;
         }
         shown = ids;
-        getChildren().clear();
-        ids.stream().limit(HandTable.SHOWN).forEach(id -> getChildren().add(button(commands.get(id))));
+        List<Node> all = new ArrayList<>();
+        ids.stream().limit(HandTable.SHOWN).forEach(id -> all.add(button(id)));
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        all.addAll(List.of(rests.computeIfAbsent(ids, this::rest), space, out, button("ask")));
+        getChildren().setAll(all);
+    }
+
+    /** What has no room as a button. */
+    private MenuButton rest(List<String> ids) {
         MenuButton more = new MenuButton(Words.of("hand.more"));
         more.setId("hand-more");
         more.getStyleClass().add("hand-button");
         List<String> rest = ids.subList(Math.min(HandTable.SHOWN, ids.size()), ids.size());
         more.getItems().setAll(Menus.items(commands, rest, desk.notices()::refuse));
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(more, space, out, button(commands.get("ask")));
+        return more;
+    }
+
+    /** Made once: what is held changes far more often than what can be done with it. */
+    private Button button(String id) {
+        return buttons.computeIfAbsent(id, i -> made(commands.get(i)));
     }
 
     /** It stays as it is when it can't be used, and says then what it needs. */
-    private Button button(Command command) {
+    private Button made(Command command) {
         Button button = new Button(word(command));
         button.setId("hand-" + command.id());
         button.getStyleClass().add("hand-button");

@@ -1,8 +1,10 @@
 package rondel.desktop.compose.measure;
 
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.Button;
@@ -28,7 +30,11 @@ final class SwatchStrip extends FlowPane {
     private static final int MOST = 20;
     private static final double USUAL_LINE = 0.5;
 
+    /** Buttons that are kept for when their colour is shown again. */
+    private static final int KEPT = 5 * MOST;
+
     private final Desk desk;
+    private final Map<Rgba, Button> buttons = new LinkedHashMap<>(KEPT, 0.75f, true);
     private List<Rgba> shown = List.of();
 
     SwatchStrip(Desk desk) {
@@ -46,7 +52,13 @@ final class SwatchStrip extends FlowPane {
         List<Rgba> next = colours.stream().limit(MOST).toList();
         if (!next.equals(shown)) {
             shown = next;
-            getChildren().setAll(next.stream().map(this::swatch).toList());
+            getChildren()
+                    .setAll(next.stream()
+                            .map(c -> buttons.computeIfAbsent(c, this::swatch))
+                            .toList());
+            while (buttons.size() > KEPT) {
+                buttons.remove(buttons.keySet().iterator().next());
+            }
         }
     }
 
