@@ -243,7 +243,7 @@ final class EditFrames {
         List<ElementId> artwork = bench.level().stream()
                 .filter(e -> e.traits().link().isEmpty())
                 .map(Element::id)
-                .limit(20)
+                .limit(60)
                 .toList();
         List<Double> times = new ArrayList<>();
         arrival(artwork, 0, times, () -> {

@@ -57,6 +57,11 @@ public record Media(MediaId id, String extension, Bytes bytes, int width, int he
         return known.get();
     }
 
+    /** Told by who has read all of its pixels, so that nobody reads them to find out. */
+    public void wasRead() {
+        bytes.readable = Optional.of(true);
+    }
+
     /** Bytes that are never changed; two are equal when they hold the same. */
     public static final class Bytes {
         private final byte[] content;

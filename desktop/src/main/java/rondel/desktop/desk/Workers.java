@@ -123,6 +123,11 @@ public final class Workers implements AutoCloseable {
         return submit(painting, task, work, new Ends<>(ifWanted(task, done), ifWanted(task, failed), () -> {}));
     }
 
+    /** Whether something is being painted, or waits for it. */
+    public boolean isPainting() {
+        return painting.getActiveCount() > 0 || !painting.getQueue().isEmpty();
+    }
+
     private static <T> Consumer<T> ifWanted(Task task, Consumer<T> action) {
         return result -> {
             if (!task.isCancelled()) {

@@ -9,15 +9,19 @@ import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Workers;
 import rondel.job.Job;
 
-/** Works something out in the background once the person has paused. Only what was asked for last is told, and only while the
- *  job is still the same. */
+/** Works something out in the background once the person has paused and what they look at is painted. Only what was asked for last is
+ *  told, and only while the job is still the same. */
 final class Debounced<T> {
+
+    /** As many pauses are waited for what is painted: something may move all the time. */
+    private static final int MOST = 30;
 
     private final Desk desk;
     private final PauseTransition pause;
     private final Supplier<Callable<T>> asked;
     private final Consumer<T> then;
     private Workers.Task task;
+    private int waited;
 
     /** @param asked tells, when the pause is over, what is to be worked out
      *  @param then hears of it */
@@ -39,6 +43,12 @@ final class Debounced<T> {
     }
 
     private void find() {
+        if (desk.workers().isPainting() && waited < MOST) {
+            waited++;
+            pause.playFromStart();
+            return;
+        }
+        waited = 0;
         if (task != null) {
             task.cancel();
         }

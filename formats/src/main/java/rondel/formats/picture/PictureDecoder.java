@@ -37,7 +37,14 @@ final class PictureDecoder {
         boolean thin = halvings > 1 && (long) media.width() * media.height() > LARGE;
         int step = thin ? 1 << halvings - 1 : 1;
         BufferedImage pixels = upright(standard(read(media, step)), media.orientation());
-        for (int i = thin ? halvings - 1 : 0; i < halvings; i++) {
+        media.wasRead();
+        return halved(pixels, thin ? 1 : halvings);
+    }
+
+    /** A picture of half the size, as often as asked. */
+    static BufferedImage halved(BufferedImage image, int times) {
+        BufferedImage pixels = image;
+        for (int i = 0; i < times; i++) {
             pixels = halved(pixels);
         }
         return pixels;
