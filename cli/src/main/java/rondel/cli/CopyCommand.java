@@ -27,8 +27,8 @@ final class CopyCommand implements Callable<Integer> {
     @Option(names = "--from", required = true, paramLabel = "JOB")
     private Path from;
 
-    @Option(names = "--only", required = true, split = ",", paramLabel = "ID")
-    private List<String> only;
+    @Option(names = "--only", required = true, split = ",", paramLabel = "ID", converter = TypedId.class)
+    private List<ElementId> only;
 
     @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private int sheet;
@@ -36,10 +36,8 @@ final class CopyCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Job source = JobFile.read(from);
-        List<ElementId> ids =
-                only.stream().map(String::strip).map(ElementId::new).toList();
-        Targets.existing(source, ids);
-        List<Element> copied = CopyTo.lifted(source, ids);
+        Targets.existing(source, only);
+        List<Element> copied = CopyTo.lifted(source, only);
         change.make(List.of(from), job -> UsualEditing.editing()
                 .apply(
                         new Place(

@@ -55,8 +55,8 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--sheet", paramLabel = "N", defaultValue = "1")
     private String sheets;
 
-    @Option(names = "--only", split = ",", paramLabel = "ID")
-    private List<String> only = List.of();
+    @Option(names = "--only", split = ",", paramLabel = "ID", converter = TypedId.class)
+    private List<ElementId> only = List.of();
 
     @Option(names = "--frame", paramLabel = "FRAME")
     private String frame;
@@ -147,7 +147,7 @@ final class ExportCommand implements Callable<Integer> {
                 format,
                 Optional.ofNullable(what).map(ExportWhat::parse),
                 sheets(job),
-                only.stream().map(ElementId::new).toList(),
+                only,
                 Optional.ofNullable(frame)
                         .map(f -> ExportRequest.Frame.values()[choice("--frame", f, "sheet", "bleed", "seen")]),
                 new RasterSize(

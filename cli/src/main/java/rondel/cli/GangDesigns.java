@@ -22,11 +22,11 @@ import rondel.words.Refusal;
 /** What is laid out: elements, sheets, pieces, rows of a list, or things folded from these. */
 final class GangDesigns {
 
-    @Option(names = "--of", paramLabel = "ID", split = ",")
-    private List<String> elements = List.of();
+    @Option(names = "--of", paramLabel = "ID", split = ",", converter = TypedId.class)
+    private List<ElementId> elements = List.of();
 
-    @Option(names = "--pieces", paramLabel = "ID", split = ",")
-    private List<String> pieces = List.of();
+    @Option(names = "--pieces", paramLabel = "ID", split = ",", converter = TypedId.class)
+    private List<ElementId> pieces = List.of();
 
     @Option(names = "--from", paramLabel = "SHEET", split = ",")
     private List<String> sheets = List.of();
@@ -66,8 +66,8 @@ final class GangDesigns {
             return NameDesigns.of(names, d -> folded ? folded(job, way, d, names) : d);
         }
         List<Design> all = new ArrayList<>();
-        elements.forEach(id -> all.add(new Design.Whole(new ElementId(id.strip()))));
-        pieces.forEach(id -> all.add(new Design.Piece(new ElementId(id.strip()))));
+        elements.forEach(id -> all.add(new Design.Whole(id)));
+        pieces.forEach(id -> all.add(new Design.Piece(id)));
         sheets.forEach(n -> all.add(new Design.Page(JobChange.sheet(job, n))));
         if (folded) {
             Design first = front.map(f -> design(job, f))

@@ -163,12 +163,13 @@ final class ShelfCommand implements Runnable {
     @Command(name = "save", mixinStandardHelpOptions = true)
     int save(
             @Parameters(paramLabel = "JOB") Path file,
-            @Option(names = "--only", split = ",", required = true, paramLabel = "ID") List<String> ids,
+            @Option(names = "--only", split = ",", required = true, paramLabel = "ID", converter = TypedId.class)
+                    List<ElementId> ids,
             @CommandLine.Mixin Telling telling) {
         Job job = JobFile.read(file);
         Thing about = telling.of(Thing.plain("arrangement.rondel"));
         try (Shelf shelf = open()) {
-            Thing saved = Arrangement.of(job, ids.stream().map(ElementId::new).toList(), about.title())
+            Thing saved = Arrangement.of(job, ids, about.title())
                     .onto(shelf, about.set(), about.tags(), PictureLevels.usual());
             out.println(saved.path());
         }

@@ -11,7 +11,7 @@ import rondel.geometry.Affine;
  *  in constant time. */
 final class ElementIndex {
 
-    private final Map<ElementId, Place> places = new HashMap<>();
+    private final Map<ElementId, Place> places;
 
     /** What the children of one group share.
      *
@@ -33,10 +33,13 @@ final class ElementIndex {
         }
     }
 
-    private ElementIndex() {}
+    /** @param expected as many elements, so that the table is not made over and over as it grows */
+    private ElementIndex(int expected) {
+        places = HashMap.newHashMap(expected);
+    }
 
     static ElementIndex of(List<Element> elements) {
-        ElementIndex index = new ElementIndex();
+        ElementIndex index = new ElementIndex(elements.size());
         index.add(elements, new Level(List.of(), Affine.IDENTITY));
         return index;
     }

@@ -154,6 +154,16 @@ public final class Sheet {
         return once(ElementIndex.class, sheet -> ElementIndex.of(sheet.elements));
     }
 
+    /** The same sheet but for what is around its elements: where these are known already, that is kept. */
+    private Sheet knowing(Sheet before) {
+        Map<Object, Object> answers = before.known.get();
+        Object index = answers == null ? null : answers.get(ElementIndex.class);
+        if (index != null) {
+            once(ElementIndex.class, sheet -> index);
+        }
+        return this;
+    }
+
     /** What {@code question} tells of it, which is asked once for as long as there is memory for the answer. Safe on any thread.
      *
      * @param about tells questions apart */
@@ -198,27 +208,32 @@ public final class Sheet {
     }
 
     public Sheet withSize(double w, double h) {
-        return new Sheet(id, name, w, h, paper, bleed, safeMargin, guides, elements, planned, extras);
+        return new Sheet(id, name, w, h, paper, bleed, safeMargin, guides, elements, planned, extras).knowing(this);
     }
 
     public Sheet withMargins(double newBleed, double newSafeMargin) {
-        return new Sheet(id, name, width, height, paper, newBleed, newSafeMargin, guides, elements, planned, extras);
+        return new Sheet(id, name, width, height, paper, newBleed, newSafeMargin, guides, elements, planned, extras)
+                .knowing(this);
     }
 
     public Sheet withPaper(Optional<Rgba> other) {
-        return new Sheet(id, name, width, height, other, bleed, safeMargin, guides, elements, planned, extras);
+        return new Sheet(id, name, width, height, other, bleed, safeMargin, guides, elements, planned, extras)
+                .knowing(this);
     }
 
     public Sheet withGuides(List<Guide> other) {
-        return new Sheet(id, name, width, height, paper, bleed, safeMargin, other, elements, planned, extras);
+        return new Sheet(id, name, width, height, paper, bleed, safeMargin, other, elements, planned, extras)
+                .knowing(this);
     }
 
     public Sheet withPlanned(Optional<PlannedSheet> other) {
-        return new Sheet(id, name, width, height, paper, bleed, safeMargin, guides, elements, other, extras);
+        return new Sheet(id, name, width, height, paper, bleed, safeMargin, guides, elements, other, extras)
+                .knowing(this);
     }
 
     public Sheet withName(String other) {
-        return new Sheet(id, other, width, height, paper, bleed, safeMargin, guides, elements, planned, extras);
+        return new Sheet(id, other, width, height, paper, bleed, safeMargin, guides, elements, planned, extras)
+                .knowing(this);
     }
 
     @Override

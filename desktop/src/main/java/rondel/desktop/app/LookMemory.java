@@ -54,7 +54,7 @@ final class LookMemory {
                     sheet.viewport().scale(),
                     middle.x(),
                     middle.y());
-            window.actions().inBackground(() -> {
+            desk.inBackground(() -> {
                 looks.keep(look);
                 return look;
             });

@@ -69,8 +69,8 @@ public final class Commands {
         add("quit", always(), files::quit);
         add("save", always(), files::save);
         add("saveAs", always(), files::saveAs);
-        add("versions", () -> desk.bench().file().isPresent(), files::versions);
-        add("versionsBeside", () -> desk.bench().file().isPresent(), files::moveVersions);
+        add("versions", () -> desk.bench().file().isPresent(), files.earlier()::versions);
+        add("versionsBeside", () -> desk.bench().file().isPresent(), files.earlier()::moveVersions);
         add("place", always(), files.artwork()::place);
         add("fillIn", always(), files.artwork()::fillIn);
         add("shelve", this::anySelected, shelf::shelve);
@@ -90,7 +90,7 @@ public final class Commands {
         add("textOnOutline", this::textAndShape, texts::onOutline);
         add("textStraight", this::oneText, () -> texts.change(l -> l.withPath(Optional.empty())));
         add("addFonts", always(), () -> texts.fonts().add(files.artwork().fontsToAdd()));
-        add("export", always(), files::export);
+        add("export", always(), files.exports()::export);
         later("ask");
         later("leftSide");
         later("rightSide");
@@ -104,7 +104,7 @@ public final class Commands {
         later("previousPart");
         add("undo", bench::canUndo, bench::undo);
         add("redo", bench::canRedo, bench::redo);
-        add("history", () -> bench.canUndo() || bench.canRedo(), files::history);
+        add("history", () -> bench.canUndo() || bench.canRedo(), files.earlier()::history);
         add("copy", this::anySelected, clip::copy);
         add("cut", this::anySelected, clip::cut);
         add("paste", always(), clip::paste);

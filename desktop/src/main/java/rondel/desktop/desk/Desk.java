@@ -2,6 +2,7 @@ package rondel.desktop.desk;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import rondel.desktop.model.Bench;
 import rondel.desktop.model.SpacingChoice;
 import rondel.job.Element;
@@ -39,6 +40,11 @@ public record Desk(
      * @param made runs once it is shown */
     public void perform(Operation operation, Runnable made) {
         bench.perform(operation, made);
+    }
+
+    /** Does something with files that nobody waits for. */
+    public void inBackground(Callable<?> work) {
+        workers.file(work::call, done -> {}, notices::failed, () -> {});
     }
 
     /** The one selected element, where it is just one. */

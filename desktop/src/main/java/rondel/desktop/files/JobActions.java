@@ -1,6 +1,5 @@
 package rondel.desktop.files;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -10,37 +9,28 @@ import java.util.function.Consumer;
 import rondel.compose.pick.Picker;
 import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Progress;
-import rondel.desktop.export.ExportChoice;
-import rondel.desktop.export.ExportSummary;
 import rondel.desktop.model.Bench;
 import rondel.desktop.sheets.SheetForm;
 import rondel.formats.artwork.ArtworkKind;
 import rondel.formats.files.FileName;
 import rondel.formats.job.JobFile;
 import rondel.formats.reading.ArtworkReader;
-import rondel.formats.versions.Version;
-import rondel.formats.versions.VersionStore;
 import rondel.geometry.Point;
-import rondel.history.History;
-import rondel.history.PastState;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
-import rondel.lines.check.Finding;
 import rondel.words.Words;
 
 /** What the window does with files, all of it off the toolkit's thread. */
 public final class JobActions {
 
-    /** So many edits can be looked through, back and forward. */
-    private static final int MOST_STATES = 200;
-
     private final Desk desk;
     private final FileChoices choices;
     private final Questions questions;
     private final ArtworkActions artwork;
+    private final EarlierActions earlier;
+    private final ExportActions exports;
     private final Progress progress;
-
     private final JobHolding holding;
 
     private JobWindows windows = JobWindows.NONE;
@@ -50,8 +40,27 @@ public final class JobActions {
         this.choices = choices;
         this.questions = questions;
         this.artwork = new ArtworkActions(desk, choices, questions, artwork, progress);
+        this.earlier = new EarlierActions(
+                desk,
+                questions,
+                progress,
+                version -> elsewhere(a -> a.progress.runFile(
+                        Words.of("progress.opening", version.file().getFileName()),
+                        () -> JobFile.read(version.file()),
+                        a::openWithoutFile)));
+        this.exports = new ExportActions(desk, choices, questions, progress);
         this.progress = progress;
         this.holding = new JobHolding(desk);
+    }
+
+    /** What is done with earlier states of the job. */
+    public EarlierActions earlier() {
+        return earlier;
+    }
+
+    /** What is done to hand files out. */
+    public ExportActions exports() {
+        return exports;
     }
 
     /** What is done with artwork. */
@@ -94,13 +103,17 @@ public final class JobActions {
     /** Does something that gives a window another job: here, where nothing was done here yet; else in another window; and where
      *  this is the only one, here, once its job is settled. */
     private void elsewhere(Consumer<JobActions> give) {
-        Bench bench = desk.bench();
-        boolean untouched = bench.file().isEmpty() && !bench.unsaved() && !bench.canUndo();
-        if (untouched && progress.isIdle()) { // a job that is being read will be here in a moment
+        if (isUntouched() && progress.isIdle()) { // a job that is being read will be here in a moment
             give.accept(this);
         } else if (!windows.another(give)) {
             whenUnsavedIsSettled(() -> give.accept(this));
         }
+    }
+
+    /** Whether the job is the one that the window began with. */
+    private boolean isUntouched() {
+        Bench bench = desk.bench();
+        return bench.file().isEmpty() && !bench.unsaved() && !bench.canUndo();
     }
 
     /** Closes the window, once its job is settled. */
@@ -115,7 +128,7 @@ public final class JobActions {
 
     /** Does something with files that nobody waits for. */
     public void inBackground(Callable<?> work) {
-        desk.workers().file(work::call, done -> {}, desk.notices()::failed, () -> {});
+        desk.inBackground(work);
     }
 
     private void read(Path file) {
@@ -210,6 +223,10 @@ public final class JobActions {
     }
 
     public void save() {
+        if (isUntouched() && !progress.isIdle()) {
+            desk.notices().refuse(Words.of("notice.stillOpening"));
+            return;
+        }
         desk.bench().file().ifPresentOrElse(f -> save(f, () -> {}), this::saveAs);
     }
 
@@ -228,21 +245,9 @@ public final class JobActions {
     }
 
     private void saveAs(Runnable then) {
-        choices.jobToSave(fileName("rondel")).flatMap(f -> named(f, "rondel")).ifPresent(f -> save(f, then));
-    }
-
-    /** The file that was chosen, with its ending. The system's dialog has asked about what is there by the name that was typed;
-     *  where the ending makes it another, it is asked about here. */
-    private Optional<Path> named(Path file, String ending) {
-        if (!FileName.extension(file.toString()).isEmpty()) {
-            return Optional.of(file);
-        }
-        Path whole = file.resolveSibling(file.getFileName() + "." + ending);
-        return Files.exists(whole) && !questions.replace(whole) ? Optional.empty() : Optional.of(whole);
-    }
-
-    private String fileName(String extension) {
-        return FileNames.safe(desk.bench().job().title()) + "." + extension;
+        choices.jobToSave(FileNames.of(desk.bench().job(), "rondel"))
+                .flatMap(f -> FileNames.withEnding(f, "rondel", questions::replace))
+                .ifPresent(f -> save(f, then));
     }
 
     /** Saves the job with all that was asked for before, and what follows from that; it waits behind nothing else. */
@@ -266,78 +271,6 @@ public final class JobActions {
             kept.problem().ifPresent(desk.notices()::refuse);
             then.run();
         });
-    }
-
-    /** Shows what was done, and goes back or forward to what is chosen of it. */
-    public void history() {
-        Bench bench = desk.bench();
-        bench.whenSettled(() -> {
-            History asked = bench.history();
-            List<PastState> states = PastState.of(asked, MOST_STATES);
-            questions
-                    .state(states, new StatePictures(bench.sheet().id(), desk.pictures(), desk.workers()))
-                    .ifPresent(
-                            s -> progress.run(Words.of("progress.goingBack"), s::job, job -> travel(asked, s.steps())));
-        });
-    }
-
-    /** The job that it leads to is in memory by now; what was done meanwhile is not undone for it. */
-    private void travel(History asked, int steps) {
-        if (desk.bench().history() != asked) {
-            desk.notices().refuse(Words.of("notice.changedMeanwhile", Words.of("progress.goingBack")));
-            return;
-        }
-        for (int i = 0; i < Math.abs(steps); i++) {
-            if (steps < 0) {
-                desk.bench().undo();
-            } else {
-                desk.bench().redo();
-            }
-        }
-    }
-
-    /** Shows what was saved of the job before, to be compared with it and opened. */
-    public void versions() {
-        Optional<Path> file = desk.bench().file();
-        if (file.isEmpty()) {
-            desk.notices().refuse(Words.of("versions.notSaved"));
-            return;
-        }
-        VersionStore store = VersionStore.of(file.get());
-        progress.runFile(Words.of("progress.versions"), store::all, all -> {
-            if (all.isEmpty()) {
-                desk.notices().refuse(Words.of("versions.none", file.get().getFileName()));
-            } else {
-                VersionPictures pictures =
-                        new VersionPictures(desk.bench().job(), desk.bench().sheet(), desk.pictures(), desk.workers());
-                questions.version(all, pictures).ifPresent(this::openVersion);
-            }
-        });
-    }
-
-    /** Opens an earlier version as a job that has no file yet. */
-    private void openVersion(Version version) {
-        elsewhere(a -> a.progress.runFile(
-                Words.of("progress.opening", version.file().getFileName()),
-                () -> JobFile.read(version.file()),
-                a::openWithoutFile));
-    }
-
-    /** Keeps versions beside the job, or in the person's own folder again. */
-    public void moveVersions() {
-        desk.bench()
-                .file()
-                .ifPresentOrElse(
-                        f -> progress.runFile(
-                                Words.of("progress.versions"),
-                                () -> {
-                                    VersionStore store = VersionStore.of(f);
-                                    store.keepBeside(!store.isBeside());
-                                    return store.isBeside();
-                                },
-                                beside -> desk.notices()
-                                        .say(Words.of(beside ? "versions.nowBeside" : "versions.nowApart"))),
-                        () -> desk.notices().refuse(Words.of("versions.notSaved")));
     }
 
     /** A job opens; what is dropped on a window fills it; anything else is placed where it is dropped.
@@ -364,36 +297,6 @@ public final class JobActions {
         } else {
             artwork.place(files, Optional.of(at));
         }
-    }
-
-    public void export() {
-        boolean several = desk.bench().job().sheets().size() > 1;
-        ExportSummary summary =
-                new ExportSummary(desk.bench().job(), desk.bench().sheet());
-        questions
-                .export(!desk.bench().selection().isEmpty(), several, summary::of)
-                .ifPresent(choice -> {
-                    String ending = choice.format().extension();
-                    choices.exportTarget(fileName(ending))
-                            .flatMap(f -> named(f, ending))
-                            .ifPresent(f -> export(choice, f));
-                });
-    }
-
-    public void export(ExportChoice choice, Path file) {
-        desk.bench().whenSettled(() -> write(choice, file));
-    }
-
-    private void write(ExportChoice choice, Path file) {
-        Bench bench = desk.bench();
-        Export export = new Export(bench.job(), bench.sheet().id(), bench.selectedIds(), choice);
-        progress.runFile(
-                Words.of("progress.exporting", file.getFileName()),
-                () -> export.write(file, desk.pictures()),
-                found -> {
-                    desk.notices().say(Words.of("notice.exported", file.getFileName()));
-                    found.stream().findFirst().map(Finding::sentence).ifPresent(desk.notices()::refuse);
-                });
     }
 
     /** Goes on at once where everything is saved, else asks first. */

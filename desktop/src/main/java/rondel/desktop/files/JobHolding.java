@@ -36,15 +36,10 @@ public final class JobHolding {
         held = other;
         before.filter(b -> other.flatMap(HeldFile::lock).isEmpty()
                         || !b.lock().equals(other.get().lock()))
-                .ifPresent(b -> desk.workers()
-                        .file(
-                                () -> {
-                                    b.letGo();
-                                    return b;
-                                },
-                                done -> {},
-                                desk.notices()::failed,
-                                () -> {}));
+                .ifPresent(b -> desk.inBackground(() -> {
+                    b.letGo();
+                    return b;
+                }));
         listeners.forEach(Runnable::run);
     }
 

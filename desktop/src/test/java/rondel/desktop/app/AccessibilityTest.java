@@ -2,9 +2,9 @@ package rondel.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.scene.AccessibleAttribute;
@@ -21,25 +21,6 @@ class AccessibilityTest extends BenchFixture {
     private static final int MOST_STOPS = 30;
 
     private static final int FAR_TOO_MANY = 150;
-
-    private void each(List<String> demos, Looking look) throws Exception {
-        for (String demo : demos) {
-            openDemo(demo);
-            for (StageEntry entry : StageEntry.ALL) {
-                run(entry.stage().command());
-                calm();
-                onFx(() ->
-                        bench.select(List.of(bench.sheet().elements().getLast().id())));
-                calm();
-                look.at(demo + " " + entry.stage().id());
-            }
-        }
-    }
-
-    @FunctionalInterface
-    private interface Looking {
-        void at(String where) throws Exception;
-    }
 
     private List<Node> stops() {
         return lookup(n -> n.isFocusTraversable() && isSeen(n)).queryAll().stream()
@@ -66,46 +47,49 @@ class AccessibilityTest extends BenchFixture {
     }
 
     @Test
-    void whateverTheKeyboardStopsAtHasANameAndARole() throws Exception {
-        Set<String> nameless = new TreeSet<>();
-        each(
-                List.of("tide-page", "tide-card", "sticker-run", "name-plate", "whale-patch", "sticker-sheet"),
-                where -> onFx(() -> {
-                    for (Node n : stops()) {
-                        String what = n.getClass().getSimpleName() + " #" + n.getId() + " " + n.getStyleClass();
-                        if (named(n).isBlank()) {
-                            nameless.add("no name: " + what);
-                        }
-                        if (n.getAccessibleRole() == AccessibleRole.NODE
-                                || n.getAccessibleRole() == AccessibleRole.PARENT) {
-                            nameless.add("no role: " + what);
-                        }
-                    }
-                }));
-        assertThat(nameless).isEmpty();
-    }
-
-    @Test
-    void aStageHasAtMostThirtyStops() throws Exception {
-        List<String> tooMany = new ArrayList<>();
-        each(List.of("tide-page", "sticker-run", "name-plate", "whale-patch", "sticker-sheet"), where -> {
-            onFx(() -> window.getScene().getRoot().requestFocus());
-            Set<Node> visited = new LinkedHashSet<>();
-            for (int i = 0; i < FAR_TOO_MANY; i++) {
-                push(KeyCode.TAB);
-                Node now = window.getScene().getFocusOwner();
-                if (!visited.add(now)) {
-                    break;
+    void eachOfAtMostThirtyStopsOfAStageHasANameAndARole() throws Exception {
+        Set<String> wrong = new TreeSet<>();
+        for (String demo :
+                List.of("tide-page", "tide-card", "sticker-run", "name-plate", "whale-patch", "sticker-sheet")) {
+            openDemo(demo);
+            for (StageEntry entry : StageEntry.ALL) {
+                run(entry.stage().command());
+                calm();
+                onFx(() ->
+                        bench.select(List.of(bench.sheet().elements().getLast().id())));
+                calm();
+                onFx(() -> stops().forEach(n -> whatIsAmiss(n).ifPresent(wrong::add)));
+                Set<Node> visited = visitedByTab();
+                if (visited.size() > MOST_STOPS) {
+                    wrong.add(demo + " " + entry.stage().id() + " has " + visited.size() + ": "
+                            + visited.stream()
+                                    .map(n -> n.getClass().getSimpleName() + "#" + n.getId())
+                                    .toList());
                 }
             }
-            if (visited.size() > MOST_STOPS) {
-                tooMany.add(where + " has " + visited.size() + ": "
-                        + visited.stream()
-                                .map(n -> n.getClass().getSimpleName() + "#" + n.getId())
-                                .toList());
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    private static Optional<String> whatIsAmiss(Node n) {
+        String what = n.getClass().getSimpleName() + " #" + n.getId() + " " + n.getStyleClass();
+        if (named(n).isBlank()) {
+            return Optional.of("no name: " + what);
+        }
+        boolean plain = n.getAccessibleRole() == AccessibleRole.NODE || n.getAccessibleRole() == AccessibleRole.PARENT;
+        return plain ? Optional.of("no role: " + what) : Optional.empty();
+    }
+
+    private Set<Node> visitedByTab() throws Exception {
+        onFx(() -> window.getScene().getRoot().requestFocus());
+        Set<Node> visited = new LinkedHashSet<>();
+        for (int i = 0; i < FAR_TOO_MANY; i++) {
+            push(KeyCode.TAB);
+            if (!visited.add(window.getScene().getFocusOwner())) {
+                break;
             }
-        });
-        assertThat(tooMany).isEmpty();
+        }
+        return visited;
     }
 
     @Test

@@ -46,7 +46,7 @@ class CallingOffTest extends BenchFixture {
         Path target = folder.resolve("page.png");
         Files.writeString(target, "the old one");
         ExportChoice choice = new ExportChoice(ExportFormat.PNG, false, 1200, false);
-        onFx(() -> window.actions().export(choice, target));
+        onFx(() -> window.actions().exports().export(choice, target));
         WaitForAsyncUtils.waitFor(
                 20, TimeUnit.SECONDS, () -> lookup("#cancel").tryQuery().isPresent() && shown());
         onFx(lookup("#cancel").queryAs(Button.class)::fire);
