@@ -45,6 +45,9 @@ final class WindowUse implements SoakPart {
 
     private static final long HISTORY = 64L << 20;
 
+    /** Pictures that are kept come and go by this much, in bytes: little beside what a leak would take. */
+    private static final long PICTURES = 32L << 20;
+
     /** The longest that the window may be busy after one thing, in s. */
     private static final double LONGEST = 120;
 
@@ -86,7 +89,7 @@ final class WindowUse implements SoakPart {
         notices = new Notices();
         Stage stage = new Stage();
         window = new BenchWindow(
-                new Desk(bench, workers, PictureLevels.usual(), notices),
+                new Desk(bench, workers, new PictureLevels(PICTURES), notices),
                 silent(FileChoices.class),
                 silent(WindowQuestions.class),
                 new ArtworkReader(new FontsAtHand(own.resolve("fonts"))),
