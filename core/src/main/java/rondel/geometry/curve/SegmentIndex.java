@@ -22,9 +22,9 @@ public final class SegmentIndex {
     /** Least x and y, most x and y of each node; node n has the nodes 2n + 1 and 2n + 2 within it. */
     private final double[] boxes;
 
-    /** @param segments the ends of each: x, y, x, y, in mm */
-    public SegmentIndex(double[] segments) {
-        this.segments = segments.clone();
+    /** @param segments the ends of each: x, y, x, y, in mm; put in another order */
+    SegmentIndex(double[] segments) {
+        this.segments = segments;
         this.count = segments.length / SEGMENT;
         int nodes = 1;
         for (int most = count; most > LEAF; most = (most + 1) / 2) {

@@ -2,13 +2,14 @@ package rondel.lines.halo;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.CoordinateFilter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
+import rondel.geometry.Point;
 import rondel.geometry.curve.SegmentIndex;
 
 /** How far places are from artwork: 0 within it. */
@@ -19,26 +20,17 @@ final class ArtworkDistance {
 
     ArtworkDistance(Geometry area) {
         this.area = area;
-        this.segments = new SegmentIndex(edges(area));
+        this.segments = edges(area);
     }
 
-    private static double[] edges(Geometry area) {
+    private static SegmentIndex edges(Geometry area) {
         List<LineString> rings = new ArrayList<>();
         area.apply(new LinearComponentExtracter(rings));
-        double[] ends = new double
-                [4 * rings.stream().mapToInt(r -> r.getNumPoints() - 1).sum()];
-        int at = 0;
-        for (LineString ring : rings) {
-            for (int i = 1; i < ring.getNumPoints(); i++) {
-                Coordinate a = ring.getCoordinateN(i - 1);
-                Coordinate b = ring.getCoordinateN(i);
-                ends[at++] = a.x;
-                ends[at++] = a.y;
-                ends[at++] = b.x;
-                ends[at++] = b.y;
-            }
-        }
-        return ends;
+        return SegmentIndex.of(rings.stream()
+                .map(r -> Stream.of(r.getCoordinates())
+                        .map(c -> new Point(c.x, c.y))
+                        .toList())
+                .toList());
     }
 
     Envelope box() {

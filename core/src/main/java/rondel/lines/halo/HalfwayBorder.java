@@ -102,7 +102,6 @@ final class HalfwayBorder {
         if (x >= values[0].length || y >= values.length) {
             return;
         }
-        Cancellation.check();
         double middle = (size - 1) / 2.0;
         double ahead = ahead(box, x + middle, y + middle);
         double unsure = 2 * STEP * Math.sqrt(2) * (middle + 1.5);
@@ -113,6 +112,7 @@ final class HalfwayBorder {
             }
             return;
         }
+        Cancellation.check();
         int half = size / 2;
         block(values, x, y, half, box);
         block(values, x + half, y, half, box);

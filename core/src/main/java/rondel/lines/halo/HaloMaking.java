@@ -27,7 +27,6 @@ final class HaloMaking {
     private final HaloCache cache;
     private final Neighbours neighbours;
     private final Map<Artwork, PlacedArtwork> covered = new HashMap<>();
-    private final Map<Asked, List<List<ElementId>>> near = new HashMap<>();
     private final Map<Asked, List<List<ElementId>>> company = new HashMap<>();
 
     /** A halo, and the link that it is asked about by. */
@@ -112,15 +111,11 @@ final class HaloMaking {
         }
     }
 
-    /** The artwork of other halos that may come near: nothing where it is too far off for the halo to end before it. */
-    List<List<ElementId>> near(Located halo, Link.Around link) {
-        return near.computeIfAbsent(new Asked(halo.element().id(), link), a -> neighbours.of(halo, link));
-    }
-
-    /** Of what is {@link #near}, what the halo does come near to: a place of it is no further from its artwork than its reach,
+    /** The artwork of other halos that the halo does come near to: a place of it is no further from its artwork than its reach,
      *  and gives way only where the other is nearer than that and the gap. */
     List<List<ElementId>> company(Located halo, Link.Around link) {
-        return company.computeIfAbsent(new Asked(halo.element().id(), link), a -> among(near(halo, link), link));
+        return company.computeIfAbsent(
+                new Asked(halo.element().id(), link), a -> among(neighbours.of(halo, link), link));
     }
 
     private List<List<ElementId>> among(List<List<ElementId>> near, Link.Around link) {

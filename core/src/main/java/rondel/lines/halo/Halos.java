@@ -17,6 +17,7 @@ import rondel.job.Job;
 import rondel.job.Link;
 import rondel.job.Located;
 import rondel.job.ShapeElement;
+import rondel.job.SheetId;
 import rondel.job.Traits;
 import rondel.job.Tree;
 import rondel.progress.Cancellation;
@@ -38,19 +39,10 @@ public final class Halos implements Follower {
 
         /** Whether nothing has happened to its artwork, nor to what may come near: the usual case, told without computing. */
         boolean leaves(Located old, Located halo, Link.Around link) {
-            if (!NeighbourChanges.isSame(located(was.job(), link.elements()), located(is.job(), link.elements()))) {
-                return false;
-            }
-            if (old.sheet().id().equals(halo.sheet().id())
-                    && is.neighbours()
-                            .zone(link)
-                            .filter(z -> changes.noneWithin(z, halo.sheet().id()))
-                            .isPresent()) {
-                return true;
-            }
-            List<ElementId> near = flat(was.near(old, link));
-            return near.equals(flat(is.near(halo, link)))
-                    && NeighbourChanges.isSame(located(was.job(), near), located(is.job(), near));
+            SheetId sheet = halo.sheet().id();
+            return old.sheet().id().equals(sheet)
+                    && NeighbourChanges.isSame(located(was.job(), link.elements()), located(is.job(), link.elements()))
+                    && is.neighbours().zone(link).stream().allMatch(z -> changes.noneWithin(z, sheet));
         }
     }
 

@@ -49,25 +49,18 @@ class AccessibilityTest extends BenchFixture {
     @Test
     void eachOfAtMostThirtyStopsOfAStageHasANameAndARole() throws Exception {
         Set<String> wrong = new TreeSet<>();
-        for (String demo :
-                List.of("tide-page", "tide-card", "sticker-run", "name-plate", "whale-patch", "sticker-sheet")) {
-            openDemo(demo);
-            for (StageEntry entry : StageEntry.ALL) {
-                run(entry.stage().command());
-                calm();
-                onFx(() ->
-                        bench.select(List.of(bench.sheet().elements().getLast().id())));
-                calm();
-                onFx(() -> stops().forEach(n -> whatIsAmiss(n).ifPresent(wrong::add)));
-                Set<Node> visited = visitedByTab();
-                if (visited.size() > MOST_STOPS) {
-                    wrong.add(demo + " " + entry.stage().id() + " has " + visited.size() + ": "
-                            + visited.stream()
-                                    .map(n -> n.getClass().getSimpleName() + "#" + n.getId())
-                                    .toList());
-                }
+        List<String> demos =
+                List.of("tide-page", "tide-card", "sticker-run", "name-plate", "whale-patch", "sticker-sheet");
+        onEachStage(demos, where -> {
+            onFx(() -> stops().forEach(n -> whatIsAmiss(n).ifPresent(wrong::add)));
+            Set<Node> visited = visitedByTab();
+            if (visited.size() > MOST_STOPS) {
+                wrong.add(where + " has " + visited.size() + ": "
+                        + visited.stream()
+                                .map(n -> n.getClass().getSimpleName() + "#" + n.getId())
+                                .toList());
             }
-        }
+        });
         assertThat(wrong).isEmpty();
     }
 

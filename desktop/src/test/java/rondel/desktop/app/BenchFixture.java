@@ -114,6 +114,29 @@ abstract class BenchFixture extends SwiftRobot {
         onFx(() -> bench.open(job, Optional.empty()));
     }
 
+    /** What is looked at on a stage. */
+    @FunctionalInterface
+    protected interface Looking {
+
+        /** @param where the demo and the stage */
+        void at(String where) throws Exception;
+    }
+
+    /** Looks at every stage of each of some demos, with the frontmost thing of the sheet held. */
+    protected void onEachStage(List<String> demos, Looking look) throws Exception {
+        for (String demo : demos) {
+            openDemo(demo);
+            for (StageEntry entry : StageEntry.ALL) {
+                run(entry.stage().command());
+                calm();
+                onFx(() ->
+                        bench.select(List.of(bench.sheet().elements().getLast().id())));
+                calm();
+                look.at(demo + " " + entry.stage().id());
+            }
+        }
+    }
+
     /** What the checks find, as it is listed in Lines. */
     protected List<Finding> findings() {
         return lookup("#findings").<ListView<Finding>>query().getItems();

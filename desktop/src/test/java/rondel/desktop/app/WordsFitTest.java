@@ -44,23 +44,16 @@ class WordsFitTest extends BenchFixture {
     @Test
     void noWordIsCut() throws Exception {
         Set<String> cut = new TreeSet<>();
-        for (String demo :
-                List.of("tide-page", "tide-card", "sticker-sheet", "sticker-run", "name-plate", "whale-patch")) {
-            openDemo(demo);
-            for (StageEntry entry : StageEntry.ALL) {
-                run(entry.stage().command());
+        List<String> demos =
+                List.of("tide-page", "tide-card", "sticker-sheet", "sticker-run", "name-plate", "whale-patch");
+        onEachStage(demos, where -> {
+            look(where, cut);
+            for (TitledPane part : parts()) {
+                onFx(() -> part.setExpanded(true));
                 calm();
-                onFx(() ->
-                        bench.select(List.of(bench.sheet().elements().getLast().id())));
-                calm();
-                look(demo + " " + entry.stage().id(), cut);
-                for (TitledPane part : parts()) {
-                    onFx(() -> part.setExpanded(true));
-                    calm();
-                    look(demo + " " + part.getId(), cut);
-                }
+                look(where + ", " + part.getId(), cut);
             }
-        }
+        });
         assertThat(cut).isEmpty();
     }
 

@@ -1,6 +1,5 @@
 package rondel.desktop.compose.measure;
 
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +13,7 @@ import javafx.scene.shape.Circle;
 import rondel.compose.arrange.SetFill;
 import rondel.compose.arrange.SetStroke;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.desk.LastUsed;
 import rondel.desktop.field.PressKey;
 import rondel.desktop.field.RovingFocus;
 import rondel.desktop.look.FxColours;
@@ -34,7 +34,7 @@ final class SwatchStrip extends FlowPane {
     private static final int KEPT = 5 * MOST;
 
     private final Desk desk;
-    private final Map<Rgba, Button> buttons = new LinkedHashMap<>(KEPT, 0.75f, true);
+    private final Map<Rgba, Button> buttons = new LastUsed<>(KEPT);
     private List<Rgba> shown = List.of();
 
     SwatchStrip(Desk desk) {
@@ -56,9 +56,6 @@ final class SwatchStrip extends FlowPane {
                     .setAll(next.stream()
                             .map(c -> buttons.computeIfAbsent(c, this::swatch))
                             .toList());
-            while (buttons.size() > KEPT) {
-                buttons.remove(buttons.keySet().iterator().next());
-            }
         }
     }
 
