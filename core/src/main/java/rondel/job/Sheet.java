@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
@@ -32,6 +33,9 @@ public final class Sheet {
 
     /** What is known of it, worked out again whenever it has been dropped: a long history of a large sheet must not hold all of it. */
     private volatile SoftReference<Map<Object, Object>> known = new SoftReference<>(null);
+
+    /** What is known of its elements, dropped likewise. */
+    private volatile SoftReference<ElementAnswers> ofElements = new SoftReference<>(null);
 
     /** @param paper its colour, or nothing for a transparent one
      *  @param bleed how far print runs past the trim
@@ -156,12 +160,37 @@ public final class Sheet {
 
     /** The same sheet but for what is around its elements: where these are known already, that is kept. */
     private Sheet knowing(Sheet before) {
+        sharing(before);
         Map<Object, Object> answers = before.known.get();
         Object index = answers == null ? null : answers.get(ElementIndex.class);
         if (index != null) {
             once(ElementIndex.class, sheet -> index);
         }
         return this;
+    }
+
+    /** The next version of a sheet: of the elements that both have, what is known is kept. */
+    private Sheet sharing(Sheet before) {
+        ElementAnswers answers = before.ofElements.get();
+        if (answers != null) {
+            ofElements = new SoftReference<>(answers.next());
+        }
+        return this;
+    }
+
+    /** What {@code question} tells of one of its elements and of nothing around it, which is asked once for as long as there is memory for the answer and
+     *  versions of the sheet have the element. Safe on any thread.
+     *
+     * @param element at any depth, in copies too
+     * @param about tells questions apart */
+    @SuppressWarnings("unchecked")
+    public <T> T once(Element element, Object about, Supplier<T> question) {
+        ElementAnswers answers = ofElements.get();
+        if (answers == null) {
+            answers = ElementAnswers.none();
+            ofElements = new SoftReference<>(answers);
+        }
+        return (T) answers.once(element, about, question);
     }
 
     /** What {@code question} tells of it, which is asked once for as long as there is memory for the answer. Safe on any thread.
@@ -192,7 +221,8 @@ public final class Sheet {
     }
 
     public Sheet withElements(List<Element> other) {
-        return new Sheet(id, name, width, height, paper, bleed, safeMargin, guides, other, planned, extras);
+        return new Sheet(id, name, width, height, paper, bleed, safeMargin, guides, other, planned, extras)
+                .sharing(this);
     }
 
     /** The sheet with more elements in front of all that it has.

@@ -3,6 +3,7 @@ package rondel.run.stitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import rondel.geometry.Affine;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
@@ -31,13 +32,25 @@ final class PartsToSew {
 
     private final List<PartToSew> found = new ArrayList<>();
     private final List<ElementId> path = new ArrayList<>();
+    private final Known known;
 
-    private PartsToSew() {}
+    private PartsToSew(Known known) {
+        this.known = known;
+    }
+
+    /** What earlier versions of a sheet knew of an element. */
+    @FunctionalInterface
+    private interface Known {
+        PartToSew.Source source(Element e, Asked asked, Supplier<PartToSew.Source> made);
+    }
+
+    /** Tells what is sewn of one element apart. */
+    private record Asked(Affine placed, boolean line) {}
 
     /** Known for as long as the sheet stays as it is: the areas of lines are slow to work out. */
     static List<PartToSew> of(Sheet sheet) {
         return sheet.once(PartsToSew.class, s -> {
-            PartsToSew parts = new PartsToSew();
+            PartsToSew parts = new PartsToSew(s::once);
             s.elements().stream().filter(e -> !s.parks(e)).forEach(e -> parts.take(e, Affine.IDENTITY));
             return List.copyOf(parts.found);
         });
@@ -45,7 +58,7 @@ final class PartsToSew {
 
     /** What of one element is sewn, as it would lie by itself. */
     static List<PartToSew> of(Element e) {
-        PartsToSew parts = new PartsToSew();
+        PartsToSew parts = new PartsToSew((element, asked, made) -> made.get());
         parts.take(e, Affine.IDENTITY);
         return List.copyOf(parts.found);
     }
@@ -86,14 +99,15 @@ final class PartsToSew {
             boolean area = drawn.fill().visible() || settings.kind() != Kind.AUTO;
             part(
                     e,
-                    settings,
-                    new StitchedElement.Shape(
-                            drawn.outline().transformed(own),
-                            drawn.rule(),
-                            area,
-                            settings.thread().orElseGet(() -> threadOf(drawn.fill())),
-                            e instanceof TextElement),
-                    false);
+                    new Asked(own, false),
+                    () -> new PartToSew.Source(
+                            settings,
+                            new StitchedElement.Shape(
+                                    drawn.outline().transformed(own),
+                                    drawn.rule(),
+                                    area,
+                                    settings.thread().orElseGet(() -> threadOf(drawn.fill())),
+                                    e instanceof TextElement)));
         }
         if (line && (settings.parts() != Parts.FILL || runs)) {
             boolean beside = fill && drawn.fill().visible();
@@ -113,21 +127,23 @@ final class PartsToSew {
         boolean wide = !runs && width >= NARROWEST_LINE;
         part(
                 e,
-                settings,
-                wide
-                        ? new StitchedElement.Shape(
-                                StrokeOutline.of(drawn.outline(), drawn.line().orElseThrow(), own),
-                                FillRule.NON_ZERO,
-                                true,
-                                colour,
-                                false)
-                        : new StitchedElement.Shape(
-                                drawn.outline().transformed(own), drawn.rule(), false, colour, false),
-                true);
+                new Asked(own, true),
+                () -> new PartToSew.Source(
+                        settings,
+                        wide
+                                ? new StitchedElement.Shape(
+                                        StrokeOutline.of(
+                                                drawn.outline(), drawn.line().orElseThrow(), own),
+                                        FillRule.NON_ZERO,
+                                        true,
+                                        colour,
+                                        false)
+                                : new StitchedElement.Shape(
+                                        drawn.outline().transformed(own), drawn.rule(), false, colour, false)));
     }
 
-    private void part(Element e, StitchSettings settings, StitchedElement.Shape shape, boolean line) {
-        found.add(new PartToSew(new SewnPart(path, line), settings, shape));
+    private void part(Element e, Asked asked, Supplier<PartToSew.Source> made) {
+        found.add(new PartToSew(new SewnPart(path, asked.line()), known.source(e, asked, made)));
     }
 
     private static Rgba threadOf(Paint paint) {

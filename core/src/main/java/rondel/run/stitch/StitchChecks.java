@@ -4,13 +4,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
-import rondel.geometry.Point;
 import rondel.geometry.curve.Contour;
 import rondel.job.ElementId;
 import rondel.job.Hoop;
@@ -55,7 +51,7 @@ public final class StitchChecks implements Check {
         private final List<PartToSew> parts;
         private final Map<SewnPart, List<Stitch>> stitches = new HashMap<>();
         private final Map<SewnPart, Rgba> threads = new HashMap<>();
-        private final List<SewnPart> order = new ArrayList<>();
+        private final Map<SewnPart, Integer> place = new HashMap<>();
         private final List<Finding> found = new ArrayList<>();
         private final StitchPattern pattern;
 
@@ -69,7 +65,7 @@ public final class StitchChecks implements Check {
                     SewnPart part = run.parts().get(i).part();
                     stitches.put(part, run.stitches(i));
                     threads.put(part, run.thread());
-                    order.add(part);
+                    place.put(part, place.size());
                 }
             }
         }
@@ -162,37 +158,24 @@ public final class StitchChecks implements Check {
             if (sewing.order().isEmpty()) {
                 return;
             }
-            Map<SewnPart, Geometry> areas = new HashMap<>();
-            stitches.forEach((p, s) -> areas.put(p, area(s)));
+            Map<SewnPart, IndexedFacetDistance> nearness = new HashMap<>();
             for (int i = 0; i < parts.size(); i++) {
                 for (int k = 0; k < i; k++) {
                     SewnPart over = parts.get(i).part();
                     SewnPart under = parts.get(k).part();
-                    if (order.contains(over)
-                            && order.indexOf(over) < order.indexOf(under)
+                    if (place.containsKey(over)
+                            && place.containsKey(under)
+                            && place.get(over) < place.get(under)
                             && !threads.get(over).equals(threads.get(under))
-                            && areas.get(over).intersects(areas.get(under))) {
+                            && nearness.computeIfAbsent(
+                                            under, p -> new IndexedFacetDistance(SewnLines.of(stitches.get(p))))
+                                    .isWithinDistance(SewnLines.of(stitches.get(over)), StitchPlan.THREAD)) {
                         found.add(Finding.of(Severity.WARNING, "sewnOver", name(over.element()), name(under.element()))
                                 .about(over.element())
                                 .mendedBy(Fix.of(new OrderStitches(sheet.id(), List.of()))));
                     }
                 }
             }
-        }
-
-        private static Geometry area(List<Stitch> stitches) {
-            GeometryFactory factory = new GeometryFactory();
-            List<Geometry> lines = new ArrayList<>();
-            Optional<Point> before = Optional.empty();
-            for (Stitch s : stitches) {
-                if (s.move() == Stitch.Move.SEW && before.isPresent()) {
-                    lines.add(factory.createLineString(new Coordinate[] {
-                        new Coordinate(before.get().x(), before.get().y()), new Coordinate(s.at().x(), s.at().y())
-                    }));
-                }
-                before = Optional.of(s.at());
-            }
-            return factory.buildGeometry(lines).buffer(StitchPlan.THREAD / 2, 2);
         }
     }
 }

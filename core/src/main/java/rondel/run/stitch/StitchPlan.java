@@ -64,7 +64,7 @@ public final class StitchPlan {
         for (PartToSew p : PartsToSew.of(sheet)) {
             if (wanted.test(p.part())) {
                 Cancellation.check();
-                StitchedElement.Sewn sewn = new StitchedElement(p.settings(), sewing.cloth()).sewn(p.shape());
+                StitchedElement.Sewn sewn = p.sewn(sewing.cloth());
                 if (!sewn.threads().isEmpty()) {
                     boolean exact = p.settings().kind() == StitchSettings.Kind.NODES;
                     blocks.add(new StitchBlock(p.part(), p.shape().colour(), sewn.area(), sewn.threads(), exact));

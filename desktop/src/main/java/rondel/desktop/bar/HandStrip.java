@@ -88,7 +88,7 @@ public final class HandStrip extends HBox {
         button.setId("hand-" + command.id());
         button.getStyleClass().add("hand-button");
         CommandIcons.of(command.id()).ifPresent(button::setGraphic);
-        button.setTooltip(CommandHint.withWhatItDoes(command));
+        CommandHint.withWhatItDoes(button, command);
         button.setAccessibleText(command.label());
         button.setFocusTraversable(true);
         button.setOnAction(e -> command.needs().ifPresentOrElse(desk.notices()::refuse, command::run));

@@ -5,7 +5,6 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -21,6 +20,7 @@ import rondel.desktop.field.RovingFocus;
 import rondel.desktop.lines.FindingsModel;
 import rondel.desktop.lines.LinesStage;
 import rondel.desktop.look.ChoiceNames;
+import rondel.desktop.look.Hint;
 import rondel.desktop.look.NameLabel;
 import rondel.desktop.model.Stage;
 import rondel.desktop.model.StageChoice;
@@ -58,7 +58,7 @@ public final class TopBar extends HBox {
         redo = button(commands.get("redo"));
         unit.setId("unit");
         unit.setAccessibleText(Words.of("top.unit"));
-        unit.setTooltip(new Tooltip(Words.of("top.unit")));
+        Hint.on(unit, Words.of("top.unit"));
         unit.getItems().setAll(LengthUnit.values());
         unit.setConverter(new ChoiceNames<>(LengthUnit::symbol));
         unit.setOnAction(e -> {
@@ -119,7 +119,7 @@ public final class TopBar extends HBox {
         Button button = new Button(command.label());
         button.setId(stage.command());
         button.getStyleClass().addAll("stage", "quiet-button");
-        button.setTooltip(CommandHint.of(command));
+        CommandHint.on(button, command);
         button.setOnAction(e -> command.run());
         Runnable mark = () -> button.pseudoClassStateChanged(OPEN, stages.get().equals(stage));
         stages.onChange(mark);
@@ -132,7 +132,7 @@ public final class TopBar extends HBox {
         badge.setManaged(findings > 0);
         badge.setText("! " + findings);
         badge.setAccessibleText(Words.of("top.findings", findings));
-        badge.setTooltip(new Tooltip(Words.of("top.findings", findings)));
+        Hint.on(badge, Words.of("top.findings", findings));
     }
 
     /** It is pale while it can't be used, and says what it needs when it is pressed. */
@@ -147,7 +147,7 @@ public final class TopBar extends HBox {
         Button button = new Button(command.label());
         button.setId(command.id());
         button.getStyleClass().add("quiet-button");
-        button.setTooltip(CommandHint.of(command));
+        CommandHint.on(button, command);
         button.setOnAction(e -> command.needs().ifPresentOrElse(desk.notices()::refuse, command::run));
         return button;
     }

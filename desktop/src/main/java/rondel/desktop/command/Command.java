@@ -49,7 +49,7 @@ public record Command(String id, KeyChoice chosen, BooleanSupplier enabled, Runn
                 .orElse("sheet");
     }
 
-    /** What a tooltip says: the label with its keys. */
+    /** What a hint says: the label with its keys. */
     public String hint() {
         return keys().map(k -> label() + "  " + k.getDisplayText()).orElse(label());
     }

@@ -11,7 +11,7 @@ public final class CommandButton {
         Button button = new Button(command.label());
         button.setId("tool-" + command.id());
         button.getStyleClass().add("small");
-        button.setTooltip(CommandHint.of(command));
+        CommandHint.on(button, command);
         button.setOnAction(e -> command.run());
         return button;
     }

@@ -13,7 +13,6 @@ import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -25,6 +24,7 @@ import javafx.stage.Window;
 import rondel.desktop.field.Unneeded;
 import rondel.desktop.help.GuidePage;
 import rondel.desktop.help.HelpEvent;
+import rondel.desktop.look.Hint;
 import rondel.desktop.look.Theme;
 import rondel.words.Refusal;
 import rondel.words.Words;
@@ -151,7 +151,7 @@ public final class FormDialog {
         Button button = (Button) dialog.getDialogPane().lookupButton(about);
         ButtonBar.setButtonUniformSize(button, false);
         button.setAccessibleText(Words.of("guide.about", page.title()));
-        button.setTooltip(new Tooltip(Words.of("guide.about", page.title())));
+        Hint.on(button, Words.of("guide.about", page.title()));
         button.addEventFilter(ActionEvent.ACTION, e -> {
             Event.fireEvent(window, new HelpEvent(page));
             e.consume();

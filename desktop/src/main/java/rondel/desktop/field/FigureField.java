@@ -3,9 +3,9 @@ package rondel.desktop.field;
 import java.util.OptionalDouble;
 import java.util.function.DoubleConsumer;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import rondel.desktop.look.Hint;
 import rondel.words.Refusal;
 import rondel.words.Words;
 
@@ -28,7 +28,7 @@ public class FigureField extends TextField {
         this(id, "", figure, v -> {});
     }
 
-    /** @param name for people who can't see it, and as a tooltip
+    /** @param name for people who can't see it, and as a hint
      *  @param typed hears of a new value */
     public FigureField(String id, String name, Figure figure, DoubleConsumer typed) {
         this.figure = figure;
@@ -37,7 +37,7 @@ public class FigureField extends TextField {
         setPrefColumnCount(name.isEmpty() ? 10 : 6);
         if (!name.isEmpty()) {
             setAccessibleText(name);
-            setTooltip(new Tooltip(name + "  " + Words.of("field.steps")));
+            Hint.on(this, name + "  " + Words.of("field.steps"));
         }
         getStyleClass().add("length-field");
         setOnAction(e -> commit());

@@ -10,7 +10,6 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -23,6 +22,7 @@ import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.help.GuidePage;
 import rondel.desktop.help.HelpButton;
 import rondel.desktop.look.ChoiceNames;
+import rondel.desktop.look.Hint;
 import rondel.desktop.look.NameLabel;
 import rondel.gang.plan.PlanFigures;
 import rondel.job.Design;
@@ -133,7 +133,7 @@ public final class DesignsView extends VBox {
             count.setMinWidth(USE_PREF_SIZE);
             count.setPromptText(Words.of("gang.fill"));
             count.getStyleClass().add("gang-count");
-            count.setTooltip(new Tooltip(Words.of("gang.count")));
+            Hint.on(count, Words.of("gang.count"));
             count.setOnAction(e -> typed());
             count.focusedProperty().addListener((o, before, now) -> {
                 if (!now) {
@@ -143,7 +143,7 @@ public final class DesignsView extends VBox {
             Button drop = new Button("×");
             drop.getStyleClass().addAll("small", "quiet-button");
             drop.setAccessibleText(Words.of("gang.drop"));
-            drop.setTooltip(new Tooltip(Words.of("gang.drop")));
+            Hint.on(drop, Words.of("gang.drop"));
             drop.setOnAction(e -> model.drop(design));
             HBox top = new HBox(6, name, count, drop);
             top.setAlignment(Pos.CENTER_LEFT);

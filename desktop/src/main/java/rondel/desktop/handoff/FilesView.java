@@ -78,7 +78,7 @@ public final class FilesView extends VBox {
         Button button = new Button(command.label());
         button.setId(id);
         button.setMinWidth(USE_PREF_SIZE);
-        button.setTooltip(CommandHint.of(command));
+        CommandHint.on(button, command);
         button.setOnAction(e -> command.run());
         return button;
     }

@@ -11,13 +11,13 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import rondel.desktop.field.LabelledRow;
 import rondel.desktop.field.PixelInput;
 import rondel.desktop.look.ChoiceNames;
+import rondel.desktop.look.Hint;
 import rondel.job.HandOffOutput;
 import rondel.job.HandOffSet;
 import rondel.words.Refusal;
@@ -117,7 +117,7 @@ final class SetForm extends VBox {
             pixels.setAccessibleText(Words.of("handoff.pixelsLabel"));
             Button away = new Button("×");
             away.setAccessibleText(Words.of("handoff.removeOutput"));
-            away.setTooltip(new Tooltip(Words.of("handoff.removeOutput")));
+            Hint.on(away, Words.of("handoff.removeOutput"));
             away.setOnAction(e -> rows.getChildren().remove(this));
             getChildren().addAll(what, each, pattern, pixels, away);
         }

@@ -69,7 +69,7 @@ final class ShopSection extends LabelledFields {
         Command publish = commands.get("publishSet");
         Button button = new Button(publish.label());
         button.setId("shop-publish");
-        button.setTooltip(CommandHint.of(publish));
+        CommandHint.on(button, publish);
         button.setOnAction(e -> publish.run());
         wide(button);
         said.setId("shop-said");

@@ -4,10 +4,10 @@ import javafx.event.EventTarget;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import rondel.desktop.look.Hint;
 import rondel.words.Words;
 
 /** The “?” of a part of the window or of a dialog. By keyboard F1 does the same, so it is no stop of Tab. */
@@ -21,7 +21,7 @@ public final class HelpButton {
         button.setFocusTraversable(false);
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setAccessibleText(Words.of("guide.about", page.title()));
-        button.setTooltip(new Tooltip(Words.of("guide.about", page.title())));
+        Hint.on(button, Words.of("guide.about", page.title()));
         button.setOnAction(e -> button.fireEvent(new HelpEvent(page)));
         return button;
     }

@@ -134,7 +134,7 @@ public final class MachineView extends VBox {
 
     private static void button(Button button, String id, Command command) {
         button.setId(id);
-        button.setTooltip(CommandHint.of(command));
+        CommandHint.on(button, command);
         button.setOnAction(e -> command.run());
         button.managedProperty().bind(button.visibleProperty());
     }

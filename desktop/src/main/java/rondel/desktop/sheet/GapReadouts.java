@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
@@ -18,6 +17,7 @@ import rondel.compose.spacing.SetEdgeGap;
 import rondel.compose.spacing.SetGap;
 import rondel.compose.spacing.Side;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.look.Hint;
 import rondel.desktop.model.Surroundings;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
@@ -37,10 +37,9 @@ final class GapReadouts extends Pane {
     private static final class Readout {
         final Line line = new Line();
         final Label label = new Label();
-        final Tooltip tip = new Tooltip();
 
         Readout() {
-            label.setTooltip(tip);
+            Hint.on(label, label::getAccessibleText);
         }
     }
 
@@ -159,7 +158,6 @@ final class GapReadouts extends Pane {
         if (!number.equals(r.label.getText())) {
             r.label.setText(number);
             r.label.setAccessibleText(Words.of("gap.edit", Words.of("gap." + side.name()), number));
-            r.tip.setText(r.label.getAccessibleText());
             r.label.applyCss();
             r.label.autosize();
         }

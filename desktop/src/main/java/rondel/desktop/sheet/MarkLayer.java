@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
+import rondel.desktop.look.Hint;
 import rondel.geometry.Point;
 import rondel.job.ElementId;
 
@@ -35,7 +35,7 @@ final class MarkLayer extends Pane {
         for (SheetMark mark : marks) {
             Label label = new Label("!");
             label.getStyleClass().addAll("finding-mark", "finding-" + mark.style());
-            label.setTooltip(new Tooltip(mark.sentence()));
+            Hint.on(label, mark.sentence());
             label.setAccessibleText(mark.sentence());
             label.setOnMousePressed(e -> {
                 chosen.accept(mark.about());

@@ -4,7 +4,6 @@ import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
-import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
@@ -12,6 +11,7 @@ import javafx.scene.layout.VBox;
 import rondel.compose.arrange.Hide;
 import rondel.compose.arrange.Lock;
 import rondel.desktop.desk.Desk;
+import rondel.desktop.look.Hint;
 import rondel.desktop.look.NameLabel;
 import rondel.desktop.sheet.SheetScene;
 import rondel.job.Element;
@@ -35,7 +35,6 @@ final class StackCard extends ListCell<Element> {
     private final Label note = new Label();
     private final Button open = new Button();
     private final HBox card;
-    private final Tooltip tip = new Tooltip();
     private ElementId shown = new ElementId("");
 
     StackCard(Desk desk, Thumbnails thumbnails) {
@@ -56,6 +55,7 @@ final class StackCard extends ListCell<Element> {
         words.getStyleClass().add("card-words");
         card = new HBox(8, frame, words);
         card.getStyleClass().add("card");
+        Hint.on(this, () -> getItem() == null ? "" : Targets.display(getItem()));
         setOnMouseClicked(e -> {
             if (e.getClickCount() == 2 && getItem() instanceof GroupElement g) {
                 desk.bench().stepInto(g.id());
@@ -72,8 +72,6 @@ final class StackCard extends ListCell<Element> {
             return;
         }
         name.setText(Targets.display(e));
-        tip.setText(Targets.display(e));
-        setTooltip(tip);
         setAccessibleText(Targets.display(e));
         note.setText(e.role() == Role.PRINT ? "" : Words.of("role." + e.role().name()));
         note.setManaged(e.role() != Role.PRINT);

@@ -1,9 +1,9 @@
 package rondel.desktop.stage;
 
 import javafx.scene.Cursor;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
+import rondel.desktop.look.Hint;
 import rondel.words.Words;
 
 /** What stands beside the middle of the window: as wide as the person drags it, or put away until it is wanted again. */
@@ -29,7 +29,7 @@ public final class Side extends BorderPane {
         grip.setMinWidth(GRIP);
         grip.setPrefWidth(GRIP);
         grip.setCursor(Cursor.H_RESIZE);
-        Tooltip.install(grip, new Tooltip(Words.of("side.grip")));
+        Hint.on(grip, Words.of("side.grip"));
         grip.setOnMousePressed(e -> {
             from = e.getScreenX();
             began = this.wide;

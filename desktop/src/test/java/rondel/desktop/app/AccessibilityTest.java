@@ -17,6 +17,11 @@ import org.junit.jupiter.api.Test;
 /** What a screen reader and a keyboard find on each stage. */
 class AccessibilityTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     /** No stage has more stops of the Tab key. */
     private static final int MOST_STOPS = 30;
 

@@ -27,6 +27,7 @@ import rondel.desktop.model.Bench;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.reading.ArtworkReader;
+import rondel.formats.shelf.Shelf;
 import rondel.formats.shelf.StarterShelf;
 import rondel.geometry.Box;
 import rondel.geometry.Point;
@@ -62,15 +63,20 @@ abstract class BenchFixture extends SwiftRobot {
         bench = new Bench(Job.blank("Test page", LengthUnit.IN, 304.8, 304.8), workers.edits());
         desk = new Desk(bench, workers, PictureLevels.usual(), notices);
         window = new BenchWindow(
-                desk,
-                answers,
-                answers,
-                new ArtworkReader(new FontsAtHand(ownFonts)),
-                () -> StarterShelf.open(ownShelf.resolve("shelf")),
-                stages());
+                desk, answers, answers, new ArtworkReader(new FontsAtHand(ownFonts)), this::shelf, stages());
         stage.setScene(new Scene(window, 1280, 800));
         stage.show();
         window.sheet().requestFocus();
+    }
+
+    private Shelf shelf() {
+        Path folder = ownShelf.resolve("shelf");
+        return hasStarterShelf() ? StarterShelf.open(folder) : Shelf.open(folder);
+    }
+
+    /** Whether the shelf has the artwork that ships: its pictures take longer to paint than most tests to run. */
+    boolean hasStarterShelf() {
+        return false;
     }
 
     /** The stages that the window has. */
@@ -99,8 +105,11 @@ abstract class BenchFixture extends SwiftRobot {
         settle();
     }
 
+    /** So long, in s, even on a machine that does much else, nothing takes. */
+    private static final int HANGS = 120;
+
     private static void waitUntil(BooleanSupplier onFx) throws Exception {
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(onFx::getAsBoolean)
+        WaitForAsyncUtils.waitFor(HANGS, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(onFx::getAsBoolean)
                 .get());
     }
 

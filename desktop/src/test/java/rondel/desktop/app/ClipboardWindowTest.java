@@ -19,6 +19,11 @@ import rondel.units.LengthUnit;
 /** What is copied is pasted again, here, in another job, and from other programs. */
 class ClipboardWindowTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     private void onBoard(String text) {
         onFx(() -> {
             ClipboardContent content = new ClipboardContent();

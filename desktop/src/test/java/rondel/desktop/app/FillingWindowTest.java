@@ -20,6 +20,11 @@ import rondel.job.Link;
 /** Outlines filled in the Lines stage. */
 class FillingWindowTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     @Test
     void anOutlineFillsWhileOneWatchesAndIsKeptAsItIsWhenStopped() throws Exception {
         dragFromShelf("crab", 60, 60);

@@ -30,6 +30,11 @@ import rondel.job.TextElement;
 /** What somebody does who has never seen the window: docs/first-hour.md tells the same. No shortcut, no menu bar. */
 class FirstHourTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     private static final int MOST_CLICKS = 40;
 
     @TempDir

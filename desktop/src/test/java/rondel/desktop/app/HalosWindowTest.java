@@ -29,6 +29,11 @@ import rondel.lines.check.Finding;
 /** Halos in the Lines stage: seen, made, adjusted, kept apart. */
 class HalosWindowTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     @Test
     void aHaloIsSeenBeforeItIsMadeAndThenFollowsItsArtwork() throws Exception {
         dragFromShelf("crab", 100, 100);

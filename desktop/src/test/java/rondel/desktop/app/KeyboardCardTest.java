@@ -22,6 +22,11 @@ import rondel.job.TextElement;
 /** One person with a keyboard and no mouse makes a 5 x 7 in card. */
 class KeyboardCardTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     @TempDir
     private Path folder;
 

@@ -23,6 +23,11 @@ import rondel.job.Way;
  *  off. */
 class KeyboardStickersTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     @TempDir
     private Path folder;
 

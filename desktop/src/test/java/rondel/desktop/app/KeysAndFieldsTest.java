@@ -31,6 +31,11 @@ import rondel.job.Stroke;
 /** Keys go where the keyboard is, fields say beside themselves what can't be, and jobs that are dropped are opened. */
 class KeysAndFieldsTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     @TempDir
     Path folder;
 

@@ -28,6 +28,11 @@ import rondel.lines.backdrop.RestoreBackdrop;
 /** Pictures in the Lines stage: traced, and their backdrops cleared. */
 class PictureLinesTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     @Test
     void aPictureIsTracedInAFewColoursAndKept() throws Exception {
         dragFromShelf("sea-wash", 100, 100);

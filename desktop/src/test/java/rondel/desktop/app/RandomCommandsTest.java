@@ -27,6 +27,11 @@ import rondel.job.Rgba;
 /** Any commands in any order, on any selection: nothing is thrown, what is selected is there, and all of it can be undone. */
 class RandomCommandsTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     private static final int STEPS = 75;
 
     /** They leave the job for another, or write files. */

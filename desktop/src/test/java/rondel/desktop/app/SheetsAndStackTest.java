@@ -17,6 +17,11 @@ import rondel.job.Sheet;
 
 class SheetsAndStackTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     @Test
     void aSheetIsAddedChangedAndTakenAwayEachInOneStep() throws Exception {
         calm();

@@ -21,6 +21,11 @@ import rondel.job.Provenance;
 /** The shelf as a person uses it: looking for things, keeping them, putting work back on it. */
 class ShelfTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     private int found() {
         return lookup("#shelf-rows").<ListView<List<?>>>query().getItems().stream()
                 .mapToInt(List::size)

@@ -22,6 +22,11 @@ import rondel.job.Job;
 
 class WindowTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     @TempDir
     private Path folder;
 

@@ -23,6 +23,11 @@ import rondel.words.Words;
 @Tag("german")
 class WordsFitTest extends BenchFixture {
 
+    @Override
+    boolean hasStarterShelf() {
+        return true;
+    }
+
     /** What shows names that a person has given, which may be of any length. */
     private static final List<String> OF_THE_JOB = List.of(
             ".stack-card",

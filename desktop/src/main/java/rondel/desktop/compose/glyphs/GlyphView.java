@@ -12,7 +12,6 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -21,6 +20,7 @@ import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
 import rondel.desktop.look.ChoiceNames;
 import rondel.desktop.look.FxPaths;
+import rondel.desktop.look.Hint;
 import rondel.geometry.Affine;
 import rondel.geometry.Outline;
 import rondel.text.Glyph;
@@ -151,7 +151,7 @@ public final class GlyphView extends VBox {
             String character = glyph.codePoint().isPresent()
                     ? String.format("  U+%04X", glyph.codePoint().getAsInt())
                     : "";
-            button.setTooltip(new Tooltip(glyph.name() + character));
+            Hint.on(button, glyph.name() + character);
             button.setAccessibleText(glyph.name());
             button.setOnAction(e -> {
                 picked.accept(new GlyphPick(glyph, chosenLetter()));

@@ -4,8 +4,8 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
+import rondel.desktop.look.Hint;
 import rondel.geometry.Anchor;
 import rondel.words.Words;
 
@@ -21,7 +21,7 @@ final class AnchorPicker extends GridPane {
             ToggleButton button = new ToggleButton();
             button.setId("anchor-" + a.name().toLowerCase(java.util.Locale.ROOT));
             button.setAccessibleText(Words.of("anchor." + a.name()));
-            button.setTooltip(new Tooltip(Words.of("anchor." + a.name())));
+            Hint.on(button, Words.of("anchor." + a.name()));
             button.setToggleGroup(group);
             button.setSelected(a == chosen.get());
             button.setOnAction(e -> {

@@ -12,7 +12,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -36,6 +35,7 @@ import rondel.desktop.field.RovingPane;
 import rondel.desktop.field.ShortLabel;
 import rondel.desktop.help.GuidePage;
 import rondel.desktop.help.HelpButton;
+import rondel.desktop.look.Hint;
 import rondel.desktop.model.Change;
 import rondel.desktop.model.Measurements;
 import rondel.desktop.model.SelectionFacts;
@@ -153,7 +153,7 @@ public final class MeasureView extends VBox {
         ratio.setSelected(true);
         ratio.setText(Words.of("measure.ratioOn"));
         ratio.getStyleClass().add("ratio");
-        ratio.setTooltip(new Tooltip(Words.of("measure.ratio")));
+        Hint.on(ratio, Words.of("measure.ratio"));
         ratio.setAccessibleText(Words.of("measure.ratio"));
         ratio.selectedProperty()
                 .addListener((o, b, on) -> ratio.setText(Words.of(on ? "measure.ratioOn" : "measure.ratioOff")));

@@ -8,7 +8,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
@@ -26,6 +25,7 @@ import rondel.desktop.field.RovingFocus;
 import rondel.desktop.field.RovingPane;
 import rondel.desktop.field.ShortLabel;
 import rondel.desktop.look.ChoiceNames;
+import rondel.desktop.look.Hint;
 import rondel.desktop.look.Icons;
 import rondel.words.Words;
 
@@ -89,7 +89,7 @@ final class SpacingSection extends VBox {
         ChoiceBox<AlignTo> to = new ChoiceBox<>();
         to.setId("align-to");
         to.setAccessibleText(Words.of("measure.alignTo"));
-        to.setTooltip(new Tooltip(Words.of("measure.alignTo")));
+        Hint.on(to, Words.of("measure.alignTo"));
         to.getItems().setAll(AlignTo.values());
         to.setConverter(new ChoiceNames<>(v -> Words.of("alignTo." + v.name())));
         to.setValue(desk.spacing().alignTo());
@@ -107,7 +107,7 @@ final class SpacingSection extends VBox {
         button.setGraphic(icon.node());
         button.getStyleClass().addAll("small", "sign-button");
         button.setAccessibleText(command.label());
-        button.setTooltip(CommandHint.of(command));
+        CommandHint.on(button, command);
         button.setUserData(command);
         button.setOnAction(e -> command.needs().ifPresentOrElse(desk.notices()::refuse, command::run));
         return button;

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.Button;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.shape.Circle;
 import rondel.compose.arrange.SetFill;
@@ -17,6 +16,7 @@ import rondel.desktop.desk.LastUsed;
 import rondel.desktop.field.PressKey;
 import rondel.desktop.field.RovingFocus;
 import rondel.desktop.look.FxColours;
+import rondel.desktop.look.Hint;
 import rondel.desktop.model.Measurements;
 import rondel.job.Paint;
 import rondel.job.Rgba;
@@ -68,7 +68,7 @@ final class SwatchStrip extends FlowPane {
         button.setId("swatch-" + name.substring(1));
         button.getStyleClass().addAll("small", "swatch");
         button.setAccessibleText(Words.of("swatch.accessible", name));
-        button.setTooltip(new Tooltip(Words.of("swatch.accessible", name)));
+        Hint.on(button, Words.of("swatch.accessible", name));
         button.setOnMouseClicked(e -> paint(colour, e.isShiftDown()));
         button.setOnKeyPressed(e -> {
             if (PressKey.is(e)) {

@@ -14,7 +14,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
@@ -31,6 +30,7 @@ import rondel.desktop.field.FigureField;
 import rondel.desktop.field.RovingFocus;
 import rondel.desktop.field.ShortLabel;
 import rondel.desktop.look.ChoiceNames;
+import rondel.desktop.look.Hint;
 import rondel.desktop.sheet.SheetView;
 import rondel.geometry.Outline;
 import rondel.job.FontChoice;
@@ -97,7 +97,7 @@ final class TextSection extends VBox {
         font.setAccessibleText(Words.of("text.font"));
         font.setMaxWidth(Double.MAX_VALUE);
         font.getStyleClass().add("font-button");
-        font.setTooltip(new Tooltip(Words.of("text.fontHow")));
+        Hint.on(font, Words.of("text.fontHow"));
         HBox.setHgrow(font, Priority.ALWAYS);
         makeFonts = () -> new FontList(desk, edits, new FontTrial(desk, edits, sheet::showPreview));
         font.setOnAction(e -> turnFonts());
@@ -222,7 +222,7 @@ final class TextSection extends VBox {
             java.util.function.Function<String, UnaryOperator<Lettering>> read) {
         field.setId(id);
         field.setAccessibleText(Words.of(key));
-        field.setTooltip(new javafx.scene.control.Tooltip(Words.of(key)));
+        Hint.on(field, Words.of(key));
         field.getStyleClass().addAll("length-field", "gap-field");
         field.setOnAction(e -> edits.change(read.apply(field.getText())));
     }

@@ -4,10 +4,10 @@ import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import rondel.desktop.look.Hint;
 import rondel.desktop.look.Icons;
 import rondel.desktop.look.NameLabel;
 import rondel.formats.files.FileName;
@@ -29,7 +29,7 @@ final class ShelfCard extends VBox {
     private final Label name = new NameLabel();
     private final Label size = new Label();
     private final Node star = Icons.FAVOURITE.node();
-    private final Tooltip tooltip = new Tooltip();
+    private String told = "";
     private Optional<Thing> thing = Optional.empty();
     private Optional<ThingPicture> shown = Optional.empty();
 
@@ -48,7 +48,7 @@ final class ShelfCard extends VBox {
         frame.getStyleClass().add("shelf-picture");
         name.getStyleClass().add("card-name");
         size.getStyleClass().add("quiet");
-        Tooltip.install(this, tooltip);
+        Hint.on(this, () -> told);
         size.setMinWidth(USE_PREF_SIZE);
         setPrefWidth(WIDTH);
         setMinWidth(WIDTH);
@@ -77,7 +77,7 @@ final class ShelfCard extends VBox {
             setAccessibleText(t.title());
             name.setText(t.title());
             star.setVisible(t.favourite());
-            tooltip.setText(told(t));
+            told = told(t);
         });
     }
 
@@ -105,11 +105,10 @@ final class ShelfCard extends VBox {
         });
         size.setText(read.map(p -> brief(p.width(), unit) + "×" + brief(p.height(), unit))
                 .orElse(Words.of("shelf.unreadable")));
-        read.ifPresent(p ->
-                tooltip.setText(told(thing.orElseThrow()) + "\n" + LengthFormat.size(p.width(), p.height(), unit)));
+        read.ifPresent(p -> told = told(thing.orElseThrow()) + "\n" + LengthFormat.size(p.width(), p.height(), unit));
     }
 
-    /** A length as it has room on a card; the tooltip has it exactly. */
+    /** A length as it has room on a card; the hint has it exactly. */
     private static String brief(double mm, LengthUnit unit) {
         double there = unit.fromMm(mm);
         return there < 10 ? Decimals.of(there, 1) : Long.toString(Math.round(there));

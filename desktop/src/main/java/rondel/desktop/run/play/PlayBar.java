@@ -7,10 +7,10 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import rondel.desktop.look.Hint;
 import rondel.desktop.run.running.RunModel;
 import rondel.words.Words;
 
@@ -40,7 +40,7 @@ public final class PlayBar extends HBox {
         play.setOnAction(e -> play());
         time.setId(id + "-time");
         time.setAccessibleText(Words.of("run.time"));
-        time.setTooltip(new Tooltip(Words.of("run.time")));
+        Hint.on(time, Words.of("run.time"));
         HBox.setHgrow(time, Priority.ALWAYS);
         time.valueProperty().addListener((o, before, now) -> {
             if (!moving) {

@@ -4,12 +4,12 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import rondel.desktop.field.PressKey;
+import rondel.desktop.look.Hint;
 import rondel.job.SewnPart;
 import rondel.run.stitch.SewingMachine;
 import rondel.run.stitch.StitchPattern;
@@ -89,7 +89,7 @@ abstract sealed class ThreadRow extends HBox {
                     "sew.threadFigures", stitches, Decimals.of(SewingMachine.thread(run.stitches()) / MM_PER_M, 1));
             Label told = new Label(figures);
             told.getStyleClass().add("quiet");
-            Tooltip.install(this, new Tooltip(run.thread().hex()));
+            Hint.on(this, run.thread().hex());
             setAccessibleText(name + ", " + figures);
             getChildren().addAll(number, swatch, new VBox(called, told));
         }
