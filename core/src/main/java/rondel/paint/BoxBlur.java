@@ -16,16 +16,11 @@ final class BoxBlur {
         if (deviation < 0.3) {
             return;
         }
-        float[] line = new float[Math.max(width, height)];
-        float[] out = new float[line.length];
         for (int radius : radii(deviation)) {
             Cancellation.check();
-            for (int y = 0; y < height; y++) {
-                pass(values, y * width, 1, width, radius, line, out);
-            }
-            for (int x = 0; x < width; x++) {
-                pass(values, x, width, height, radius, line, out);
-            }
+            rows(values, width, height, radius);
+            Cancellation.check();
+            columns(values, width, height, radius);
         }
     }
 
@@ -44,24 +39,55 @@ final class BoxBlur {
         return radii;
     }
 
-    private static void pass(float[] values, int start, int step, int length, int radius, float[] line, float[] out) {
-        for (int i = 0; i < length; i++) {
-            line[i] = values[start + i * step];
-        }
-        double sum = 0;
-        for (int i = 0; i < Math.min(radius, length); i++) {
-            sum += line[i];
-        }
+    private static void rows(float[] values, int width, int height, int radius) {
+        float[] line = new float[width];
         double size = 2 * radius + 1;
-        for (int i = 0; i < length; i++) {
-            int in = i + radius;
-            int gone = i - radius - 1;
-            sum += in < length ? line[in] : 0;
-            sum -= gone >= 0 ? line[gone] : 0;
-            out[i] = (float) (sum / size);
+        for (int y = 0; y < height; y++) {
+            int start = y * width;
+            System.arraycopy(values, start, line, 0, width);
+            double sum = 0;
+            for (int x = 0; x < Math.min(radius, width); x++) {
+                sum += line[x];
+            }
+            for (int x = 0; x < width; x++) {
+                int in = x + radius;
+                int gone = x - radius - 1;
+                sum += in < width ? line[in] : 0;
+                sum -= gone >= 0 ? line[gone] : 0;
+                values[start + x] = (float) (sum / size);
+            }
         }
-        for (int i = 0; i < length; i++) {
-            values[start + i * step] = out[i];
+    }
+
+    /** All columns side by side, as they lie in memory. */
+    private static void columns(float[] values, int width, int height, int radius) {
+        double[] sums = new double[width];
+        for (int y = 0; y < Math.min(radius, height); y++) {
+            add(values, y * width, sums);
+        }
+        // The rows as they were that are overwritten by now and still have to be taken off.
+        float[][] were = new float[Math.min(radius + 1, height)][width];
+        double size = 2 * radius + 1;
+        for (int y = 0; y < height; y++) {
+            if (y + radius < height) {
+                add(values, (y + radius) * width, sums);
+            }
+            float[] was = were[y % were.length];
+            if (y > radius) {
+                for (int x = 0; x < width; x++) {
+                    sums[x] -= was[x];
+                }
+            }
+            System.arraycopy(values, y * width, was, 0, width);
+            for (int x = 0; x < width; x++) {
+                values[y * width + x] = (float) (sums[x] / size);
+            }
+        }
+    }
+
+    private static void add(float[] values, int start, double[] sums) {
+        for (int x = 0; x < sums.length; x++) {
+            sums[x] += values[start + x];
         }
     }
 }

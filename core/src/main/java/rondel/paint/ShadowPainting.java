@@ -18,7 +18,7 @@ import rondel.job.Shadow;
 final class ShadowPainting {
 
     /** A blur by so many pixels is as smooth as by more of finer ones. */
-    private static final double FINE_DEVIATION = 48;
+    private static final double FINE_DEVIATION = 16;
 
     /** In pixels: beyond it a shadow is too faint to be seen, and numbers would overflow. */
     private static final double FURTHEST_REACH = 200_000;
@@ -101,6 +101,10 @@ final class ShadowPainting {
         BoxBlur.blur(alpha, image.getWidth(), image.getHeight(), deviation);
         float strength = colour.alpha() / 255f;
         for (int i = 0; i < pixels.length; i++) {
+            if (alpha[i] == 0) {
+                pixels[i] = 0;
+                continue;
+            }
             float a = Math.min(255, alpha[i]) * strength;
             float share = a / 255f;
             pixels[i] = Math.round(a) << 24

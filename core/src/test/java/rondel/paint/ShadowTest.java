@@ -15,6 +15,7 @@ import rondel.compose.arrange.Jobs;
 import rondel.compose.shadow.SetShadow;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
+import rondel.geometry.Point;
 import rondel.job.CopyContent;
 import rondel.job.CopyElement;
 import rondel.job.Design;
@@ -172,5 +173,59 @@ class ShadowTest {
         float[] same = noise.clone();
         BoxBlur.blur(noise, 30, 20, 0);
         assertThat(noise).isEqualTo(same);
+    }
+
+    /** Sums over windows of each of the three sizes, one way and then the other. */
+    @Test
+    void theBlurIsThreeBoxesEachWayOnPicturesOfAnyShape() {
+        Random random = new Random(7);
+        for (int[] size : new int[][] {{1, 1}, {1, 40}, {40, 1}, {37, 22}, {22, 37}, {5, 90}, {64, 64}}) {
+            float[] values = new float[size[0] * size[1]];
+            for (int i = 0; i < values.length; i++) {
+                values[i] = random.nextInt(4) == 0 ? random.nextInt(256) : 0;
+            }
+            double deviation = 0.5 + random.nextDouble(20);
+            float[] expected = values.clone();
+            for (int radius : BoxBlur.radii(deviation)) {
+                expected = boxes(boxes(expected, size[0], size[1], radius, 0), size[0], size[1], 0, radius);
+            }
+            BoxBlur.blur(values, size[0], size[1], deviation);
+            for (int i = 0; i < values.length; i++) {
+                assertThat(values[i]).isCloseTo(expected[i], within(1e-3f));
+            }
+        }
+    }
+
+    private static float[] boxes(float[] values, int width, int height, int across, int down) {
+        float[] out = new float[values.length];
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                double sum = 0;
+                for (int v = Math.max(0, y - down); v <= Math.min(height - 1, y + down); v++) {
+                    for (int u = Math.max(0, x - across); u <= Math.min(width - 1, x + across); u++) {
+                        sum += values[v * width + u];
+                    }
+                }
+                out[y * width + x] = (float) (sum / ((2 * across + 1) * (2 * down + 1)));
+            }
+        }
+        return out;
+    }
+
+    /** Where many pixels are blurred, fewer of them are painted and spread: no eye and hardly a number tells. */
+    @Test
+    void aWideShadowIsTheSameThoughItIsWorkedOutOnFewerPixels() {
+        double pxPerMm = 300 / 25.4;
+        Shadow wide = new Shadow(0, 0, 8, Rgba.BLACK);
+        BufferedImage painted = paint(shaded(wide), pxPerMm);
+        BufferedImage whole = paint(Jobs.box("a", 20, 20, 20, 20), pxPerMm);
+        ShadowPainting.toShadow(whole, wide.deviation() * pxPerMm, Rgba.BLACK);
+        for (int y = 0; y < painted.getHeight(); y += 5) {
+            for (int x = 0; x < painted.getWidth(); x += 5) {
+                if (!new Box(19.9, 19.9, 20.2, 20.2).contains(new Point(x / pxPerMm, y / pxPerMm))) {
+                    assertThat(painted.getRGB(x, y) >>> 24).isCloseTo(whole.getRGB(x, y) >>> 24, within(2));
+                }
+            }
+        }
     }
 }
