@@ -17,7 +17,7 @@ import rondel.words.Refusal;
 /** What is got out of damaged job files. */
 class RepairCommandTest extends CommandLineFixture {
 
-    private static final int DAMAGES = 300;
+    private static final int DAMAGES = 120;
 
     private static long count(Job job) {
         return job.everything().map(Element::id).count();

@@ -64,7 +64,10 @@ public record GroupElement(
 
     /** This group and everything inside it. */
     public static Stream<Element> everything(Element element) {
-        return Stream.concat(Stream.of(element), element.children().stream().flatMap(GroupElement::everything));
+        Stream<Element> itself = Stream.of(element);
+        return element.children().isEmpty()
+                ? itself
+                : Stream.concat(itself, element.children().stream().flatMap(GroupElement::everything));
     }
 
     @Override

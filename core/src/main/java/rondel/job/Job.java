@@ -80,7 +80,13 @@ public record Job(
     }
 
     public Optional<Located> find(ElementId id) {
-        return sheets.stream().flatMap(s -> s.find(id).stream()).findFirst();
+        for (Sheet sheet : sheets) {
+            Optional<Located> found = sheet.find(id);
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
     }
 
     /** The element with its place in the tree.

@@ -131,7 +131,7 @@ public final class Sheet {
 
     /** The element with an id and its place in the tree; where several have the same, the backmost. */
     public Optional<Located> find(ElementId wanted) {
-        return index().find(wanted).map(place -> place.on(this));
+        return index().find(wanted, this);
     }
 
     /** Its elements at any depth that follow others or are kept alike, in the order of the tree. They are few, and asked for at every edit. */
@@ -158,22 +158,16 @@ public final class Sheet {
         return once(ElementIndex.class, sheet -> ElementIndex.of(sheet.elements));
     }
 
-    /** The same sheet but for what is around its elements: where these are known already, that is kept. */
+    /** The next version of a sheet: what is known of where elements stand is kept if they stand alike, and what is known of those that both have. */
     private Sheet knowing(Sheet before) {
-        sharing(before);
         Map<Object, Object> answers = before.known.get();
         Object index = answers == null ? null : answers.get(ElementIndex.class);
-        if (index != null) {
+        if (index != null && ElementIndex.alike(before.elements, elements)) {
             once(ElementIndex.class, sheet -> index);
         }
-        return this;
-    }
-
-    /** The next version of a sheet: of the elements that both have, what is known is kept. */
-    private Sheet sharing(Sheet before) {
-        ElementAnswers answers = before.ofElements.get();
-        if (answers != null) {
-            ofElements = new SoftReference<>(answers.next());
+        ElementAnswers shared = before.ofElements.get();
+        if (shared != null) {
+            ofElements = new SoftReference<>(shared.next());
         }
         return this;
     }
@@ -222,7 +216,7 @@ public final class Sheet {
 
     public Sheet withElements(List<Element> other) {
         return new Sheet(id, name, width, height, paper, bleed, safeMargin, guides, other, planned, extras)
-                .sharing(this);
+                .knowing(this);
     }
 
     /** The sheet with more elements in front of all that it has.

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import rondel.geometry.Affine;
@@ -19,28 +20,43 @@ public final class Tree {
     public static Job replace(Job job, Set<ElementId> ids, BiFunction<Element, Affine, Element> change) {
         return eachSheet(
                 job,
-                elements -> replace(elements, ids, Affine.IDENTITY, (e, toSheet) -> List.of(change.apply(e, toSheet))));
+                s -> replace(s.elements(), ids, Affine.IDENTITY, (e, toSheet) -> List.of(change.apply(e, toSheet))));
     }
 
     /** As {@link #replace}, but an element may become none or several. */
     public static Job expand(Job job, Set<ElementId> ids, BiFunction<Element, Affine, List<Element>> change) {
-        return eachSheet(job, elements -> replace(elements, ids, Affine.IDENTITY, change));
+        return eachSheet(job, s -> replace(s.elements(), ids, Affine.IDENTITY, change));
     }
 
     /** Applies {@code change} to each list of siblings that holds one of {@code ids}. */
     public static Job siblings(Job job, Set<ElementId> ids, UnaryOperator<List<Element>> change) {
-        return eachSheet(job, elements -> siblings(elements, ids, change));
+        return eachSheet(job, s -> siblings(s.elements(), ids, change));
     }
 
     /** The ids of {@code ids} that have no ancestor among them: moving a group moves what is in it. */
     public static Set<ElementId> outermost(Job job, Iterable<ElementId> ids) {
-        Set<ElementId> wanted = new HashSet<>();
-        ids.forEach(wanted::add);
-        Set<ElementId> kept = new HashSet<>();
-        for (Sheet sheet : job.sheets()) {
-            outermost(sheet.elements(), wanted, kept);
+        List<Located> found = new ArrayList<>();
+        ids.forEach(id -> job.find(id).ifPresent(found::add));
+        return ids(outermost(found));
+    }
+
+    /** Those of {@code some} that have no ancestor among them. */
+    public static List<Located> outermost(List<Located> some) {
+        if (some.stream().allMatch(l -> l.ancestors().isEmpty())) {
+            return some;
         }
-        return kept;
+        Set<ElementId> all = ids(some);
+        return some.stream()
+                .filter(l -> l.ancestors().stream().noneMatch(g -> all.contains(g.id())))
+                .toList();
+    }
+
+    public static Set<ElementId> ids(List<Located> some) {
+        Set<ElementId> ids = HashSet.newHashSet(some.size());
+        for (Located l : some) {
+            ids.add(l.element().id());
+        }
+        return ids;
     }
 
     public static boolean any(Element element, Predicate<Element> test) {
@@ -55,16 +71,6 @@ public final class Tree {
                 g.withChildren(g.children().stream().map(c -> shapes(c, change)).toList());
             default -> element;
         };
-    }
-
-    private static void outermost(List<Element> elements, Set<ElementId> wanted, Set<ElementId> kept) {
-        for (Element e : elements) {
-            if (wanted.contains(e.id())) {
-                kept.add(e.id());
-            } else {
-                outermost(e.children(), wanted, kept);
-            }
-        }
     }
 
     /** Elements, each changed; the same list where nothing is another object. */
@@ -83,13 +89,13 @@ public final class Tree {
         return result == null ? elements : result;
     }
 
-    /** A job with the elements of each sheet changed; sheets, and the job, are the same objects where their elements are. */
-    public static Job eachSheet(Job job, UnaryOperator<List<Element>> change) {
+    /** A job with other elements on each sheet, as {@code change} makes them of it; sheets, and the job, are the same objects where their elements are. */
+    public static Job eachSheet(Job job, Function<Sheet, List<Element>> change) {
         List<Sheet> sheets = new ArrayList<>(job.sheets());
         boolean changed = false;
         for (int i = 0; i < sheets.size(); i++) {
             Sheet sheet = sheets.get(i);
-            List<Element> elements = change.apply(sheet.elements());
+            List<Element> elements = change.apply(sheet);
             if (elements != sheet.elements()) {
                 sheets.set(i, sheet.withElements(elements));
                 changed = true;

@@ -1,5 +1,6 @@
 package rondel.operation;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -25,9 +26,8 @@ public final class Targets {
      *
      * @throws Refusal naming the first that is missing or locked, or if none is named */
     public static Set<ElementId> unlocked(Job job, Collection<ElementId> ids) {
-        Set<ElementId> found = existing(job, ids);
-        for (ElementId id : found) {
-            Located at = job.located(id);
+        List<Located> found = located(job, ids);
+        for (Located at : found) {
             Element locked = at.element().locked()
                     ? at.element()
                     : at.ancestors().stream()
@@ -38,16 +38,21 @@ public final class Targets {
                 throw Refusal.of("operation.locked", display(locked));
             }
         }
-        return found;
+        return Tree.ids(found);
     }
 
     /** The outermost of {@code ids}, all there. */
     public static Set<ElementId> existing(Job job, Collection<ElementId> ids) {
+        return Tree.ids(located(job, ids));
+    }
+
+    private static List<Located> located(Job job, Collection<ElementId> ids) {
         if (ids.isEmpty()) {
             throw Refusal.of("operation.nothingNamed");
         }
-        ids.forEach(job::located);
-        return Tree.outermost(job, ids);
+        List<Located> all = new ArrayList<>(ids.size());
+        ids.forEach(id -> all.add(job.located(id)));
+        return Tree.outermost(all);
     }
 
     /** What an edit has added, back to front. */

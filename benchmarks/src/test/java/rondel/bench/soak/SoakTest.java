@@ -13,7 +13,7 @@ class SoakTest {
     @Test
     void loadAndFaultEndInSentencesAndNothingIsLost() throws Exception {
         ByteArrayOutputStream said = new ByteArrayOutputStream();
-        List<String> few = List.of("files=160", "edits=300", "kills=8", "programs=24", "places", "seed=7");
+        List<String> few = List.of("files=80", "edits=150", "kills=4", "programs=12", "places", "seed=7");
         int faults = Soak.run(few, new PrintStream(said, true));
         assertThat(faults).as(said.toString()).isZero();
     }

@@ -28,13 +28,14 @@ public final class CopiesFollow {
             return job;
         }
         DesignContents contents = new DesignContents(job, before);
-        return Tree.eachSheet(job, elements -> CopiesWithin.replaced(elements, contents::shown));
+        return Tree.eachSheet(
+                job,
+                sheet -> CopiesWithin.any(sheet)
+                        ? CopiesWithin.replaced(sheet.elements(), contents::shown)
+                        : sheet.elements());
     }
 
-    /** Each sheet is looked through once. */
     private static boolean any(Job job) {
-        return job.sheets().stream()
-                .anyMatch(sheet -> sheet.once(
-                        CopiesFollow.class, s -> s.elements().stream().anyMatch(CopiesWithin::any)));
+        return job.sheets().stream().anyMatch(CopiesWithin::any);
     }
 }

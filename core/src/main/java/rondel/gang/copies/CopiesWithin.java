@@ -8,6 +8,7 @@ import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Mask;
+import rondel.job.Sheet;
 import rondel.job.Tree;
 
 /** The copies in elements, at any depth, and in what clips and masks keep; what a copy shows is not looked into. */
@@ -15,18 +16,30 @@ final class CopiesWithin {
 
     private CopiesWithin() {}
 
-    static boolean any(Element e) {
+    /** Each sheet is looked through once. */
+    static boolean any(Sheet sheet) {
+        return sheet.once(CopiesWithin.class, s -> any(s.elements()));
+    }
+
+    private static boolean any(List<Element> elements) {
+        for (Element e : elements) {
+            if (any(e)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean any(Element e) {
         return switch (e) {
             case CopyElement c -> true;
             case GroupElement g ->
-                g.children().stream().anyMatch(CopiesWithin::any)
+                any(g.children())
                         || g.clip()
                                 .flatMap(Clip::from)
                                 .filter(CopiesWithin::any)
                                 .isPresent()
-                        || g.mask()
-                                .filter(m -> m.content().stream().anyMatch(CopiesWithin::any))
-                                .isPresent();
+                        || g.mask().filter(m -> any(m.content())).isPresent();
             default -> false;
         };
     }

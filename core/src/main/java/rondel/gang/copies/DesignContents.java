@@ -52,11 +52,15 @@ public final class DesignContents {
     /** What the copies in a job show. */
     public static Map<Design, CopyContent> shownBy(Job job) {
         Map<Design, CopyContent> all = new HashMap<>();
-        job.everything().forEach(e -> {
-            if (e instanceof CopyElement c && c.content() != CopyContent.NOTHING) {
-                all.putIfAbsent(c.of(), c.content());
-            }
-        });
+        job.sheets().stream()
+                .filter(CopiesWithin::any)
+                .flatMap(s -> s.elements().stream())
+                .flatMap(GroupElement::everything)
+                .forEach(e -> {
+                    if (e instanceof CopyElement c && c.content() != CopyContent.NOTHING) {
+                        all.putIfAbsent(c.of(), c.content());
+                    }
+                });
         return all;
     }
 

@@ -32,7 +32,7 @@ class RandomCommandsTest extends BenchFixture {
         return true;
     }
 
-    private static final int STEPS = 75;
+    private static final int STEPS = 50;
 
     /** They leave the job for another, or write files. */
     private static final Set<String> LEAVING =

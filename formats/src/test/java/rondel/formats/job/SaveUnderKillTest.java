@@ -28,7 +28,7 @@ import rondel.units.LengthUnit;
 /** A process that saves without pause is killed at random moments: the job always opens, as an old or a new one. */
 class SaveUnderKillTest {
 
-    private static final int KILLS = 50;
+    private static final int KILLS = 20;
     private static final int AT_ONCE = 5;
 
     @TempDir
