@@ -56,6 +56,7 @@ final class EditFrames {
     private final Path shelf;
     private BenchWindow window;
     private Bench bench;
+    private Desk desk;
 
     /** A sheet to be edited. */
     private record Sheeted(String name, Job job) {}
@@ -107,7 +108,7 @@ final class EditFrames {
         bench = new Bench(sheets.getFirst().job, workers.edits());
         Notices notices = new Notices();
         Stage stage = new Stage();
-        Desk desk = new Desk(bench, workers, PictureLevels.usual(), notices);
+        desk = new Desk(bench, workers, PictureLevels.usual(), notices);
         window = new BenchWindow(
                 desk,
                 new SystemFileChoices(() -> stage),
@@ -231,7 +232,7 @@ final class EditFrames {
     private void save(Consumer<double[]> then) {
         Job job = bench.job();
         Path file = shelf.resolveSibling("saved.rondel");
-        window.actions().inBackground(() -> {
+        desk.inBackground(() -> {
             JobFile.write(job, file, PictureLevels.usual());
             return file;
         });

@@ -3,11 +3,9 @@ package rondel.colour;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import rondel.job.Clip;
 import rondel.job.CopyElement;
 import rondel.job.Element;
 import rondel.job.GroupElement;
-import rondel.job.Mask;
 import rondel.job.Paint;
 import rondel.job.PictureElement;
 import rondel.job.Rgba;
@@ -40,28 +38,8 @@ final class Repainting {
             }
             case PictureElement p -> p;
             case CopyElement c -> c;
-            case GroupElement g -> group(g, change);
+            case GroupElement g -> g.each(inside -> each(inside, change));
         };
-    }
-
-    private static Element group(GroupElement g, UnaryOperator<Rgba> change) {
-        List<Element> children = all(g.children(), change);
-        Optional<Mask> mask = g.mask();
-        Optional<Clip> clip = g.clip();
-        if (clip.isPresent() && clip.get().from().isPresent()) {
-            Element before = clip.get().from().get();
-            Element after = each(before, change);
-            clip = after == before
-                    ? clip
-                    : Optional.of(new Clip(
-                            clip.get().outline(),
-                            clip.get().rule(),
-                            Optional.of(after),
-                            clip.get().above()));
-        }
-        return children == g.children() && clip == g.clip()
-                ? g
-                : new GroupElement(g.traits(), children, clip, mask, g.use());
     }
 
     private static List<Element> all(List<Element> elements, UnaryOperator<Rgba> change) {

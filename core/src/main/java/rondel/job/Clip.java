@@ -22,4 +22,8 @@ public record Clip(
     public Clip(Outline outline, FillRule rule, Optional<Element> from) {
         this(outline, rule, from, 0);
     }
+
+    public Clip withFrom(Element other) {
+        return new Clip(outline, rule, Optional.of(other), above);
+    }
 }

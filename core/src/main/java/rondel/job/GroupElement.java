@@ -2,6 +2,7 @@ package rondel.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** Elements that move as one, back to front. What lies outside the clip, or where the mask is clear, is kept but not shown. */
@@ -30,6 +31,18 @@ public record GroupElement(
 
     public GroupElement withUse(GroupUse other) {
         return new GroupElement(traits, children, clip, mask, other);
+    }
+
+    /** With each of its children, and what its clip was made of, changed; the same object where nothing is another. What its mask shows is left alone. */
+    public GroupElement each(UnaryOperator<Element> change) {
+        List<Element> now = Tree.each(children, change);
+        Optional<Element> outline = clip.flatMap(Clip::from);
+        Optional<Element> other = outline.map(change);
+        boolean same = outline.isEmpty() || outline.get() == other.get();
+        if (now == children && same) {
+            return this;
+        }
+        return new GroupElement(traits, now, same ? clip : clip.map(c -> c.withFrom(other.get())), mask, use);
     }
 
     /** For a window, a slot for a picture: how the picture lies in its clip. */

@@ -58,30 +58,20 @@ final class CopiesWithin {
         };
     }
 
-    private static Element group(GroupElement g, Function<CopyElement, Element> by) {
-        List<Element> children = replaced(g.children(), by);
-        Optional<Clip> clip = g.clip();
-        if (clip.isPresent() && clip.get().from().isPresent()) {
-            Element kept = clip.get().from().get();
-            Element now = replaced(kept, by);
-            clip = now == kept
-                    ? clip
-                    : Optional.of(new Clip(
-                            clip.get().outline(),
-                            clip.get().rule(),
-                            Optional.of(now),
-                            clip.get().above()));
+    private static Element group(GroupElement group, Function<CopyElement, Element> by) {
+        GroupElement g = group.each(e -> replaced(e, by));
+        if (g.mask().isEmpty()) {
+            return g;
         }
-        Optional<Mask> mask = g.mask();
-        if (mask.isPresent()) {
-            List<Element> content = replaced(mask.get().content(), by);
-            mask = content == mask.get().content()
-                    ? mask
-                    : Optional.of(
-                            new Mask(content, mask.get().area(), mask.get().kind()));
-        }
-        return children == g.children() && clip == g.clip() && mask == g.mask()
+        Mask mask = g.mask().get();
+        List<Element> content = replaced(mask.content(), by);
+        return content == mask.content()
                 ? g
-                : new GroupElement(g.traits(), children, clip, mask, g.use());
+                : new GroupElement(
+                        g.traits(),
+                        g.children(),
+                        g.clip(),
+                        Optional.of(new Mask(content, mask.area(), mask.kind())),
+                        g.use());
     }
 }

@@ -104,6 +104,10 @@ final class JobWindow {
         return window;
     }
 
+    Desk desk() {
+        return desk;
+    }
+
     Notices notices() {
         return desk.notices();
     }

@@ -32,7 +32,7 @@ final class OpenWindows {
         this.places = places;
         Preferred preferred = new Preferred(prefer, change -> open.stream()
                 .findFirst()
-                .ifPresent(w -> w.bench().actions().inBackground(() -> preferences.change(change))));
+                .ifPresent(w -> w.desk().inBackground(() -> preferences.change(change))));
         shared = new SharedByWindows(
                 log,
                 FontsAtHand.usual(),
@@ -90,7 +90,7 @@ final class OpenWindows {
 
         @Override
         public void used(Path file, String title) {
-            mine.bench().actions().inBackground(() -> {
+            mine.desk().inBackground(() -> {
                 shared.recent().add(file, title);
                 return file;
             });

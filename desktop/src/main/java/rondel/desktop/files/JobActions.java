@@ -126,11 +126,6 @@ public final class JobActions {
         windows.quit();
     }
 
-    /** Does something with files that nobody waits for. */
-    public void inBackground(Callable<?> work) {
-        desk.inBackground(work);
-    }
-
     private void read(Path file) {
         Optional<HeldFile> same = holding.file().filter(h -> h.file().equals(file));
         Callable<JobReading> reading = () -> {

@@ -13,9 +13,11 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import rondel.compose.arrange.Group;
+import rondel.compose.arrange.Place;
 import rondel.compose.lettering.AddText;
 import rondel.formats.Fixtures;
 import rondel.formats.artwork.Artwork;
+import rondel.formats.files.Replacing;
 import rondel.formats.page.Page;
 import rondel.formats.png.PageRaster;
 import rondel.formats.png.PixelSize;
@@ -32,6 +34,7 @@ import rondel.job.Rgba;
 import rondel.job.Role;
 import rondel.job.TextAlign;
 import rondel.job.TextElement;
+import rondel.lines.check.Finding;
 import rondel.text.Typesetter;
 
 /** What there is to choose for one kind of file or another, and files of parts of a sheet. */
@@ -136,5 +139,34 @@ class ExportChoicesTest extends CardExports {
 
     private static ExportRequest withQuality(ExportRequest jpeg, double quality, Rgba matte) {
         return jpeg.withHow(FormatChoices.USUAL.withJpeg(new JpegChoice(quality, matte)));
+    }
+
+    private List<String> said(String name, ExportRequest request) {
+        return Exporting.write(
+                        Exporting.outputs(job, request, folder.resolve(name)),
+                        request,
+                        Fixtures.PICTURES,
+                        f -> Replacing.NOTHING)
+                .stream()
+                .map(Finding::code)
+                .toList();
+    }
+
+    @Test
+    void whatAFileCannotHoldIsSaidWhenItIsWritten() {
+        Artwork photo = Fixtures.demo("pictures/beach-finds.jpg");
+        edit(new Place(CARD, photo.elements(), photo.media()));
+        assertThat(said("card.dxf", card(ExportFormat.DXF).withWhat(ExportWhat.ALL)))
+                .containsExactly("dxfPictures");
+        assertThat(said("lines.dxf", card(ExportFormat.DXF))).isEmpty();
+        assertThat(said("card.svg", card(ExportFormat.SVG))).isEmpty();
+
+        ExportRequest clear = card(ExportFormat.JPG).withTransparent(true);
+        assertThat(said("clear.jpg", clear)).containsExactly("jpegOnWhite");
+        assertThat(said("clear.png", card(ExportFormat.PNG).withTransparent(true)))
+                .isEmpty();
+        Rgba sand = new Rgba(233, 214, 178, 255);
+        assertThat(said("on-sand.jpg", clear.withHow(FormatChoices.USUAL.withJpeg(new JpegChoice(0.9, sand)))))
+                .isEmpty();
     }
 }
