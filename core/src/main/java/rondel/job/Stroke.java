@@ -4,6 +4,7 @@ import java.util.List;
 import rondel.fields.LeftOut;
 import rondel.fields.Mm;
 import rondel.geometry.Affine;
+import rondel.words.Refusal;
 
 /** A line along an outline.
  *
@@ -44,12 +45,13 @@ public record Stroke(
         BEVEL
     }
 
+    /** @throws Refusal if the width or a dash is below 0 */
     public Stroke {
         if (dashes.stream().anyMatch(d -> !(d >= 0))) {
-            throw new IllegalArgumentException("dashes below 0");
+            throw Refusal.of("stroke.dashes");
         }
         if (!(width >= 0)) {
-            throw new IllegalArgumentException("a width below 0");
+            throw Refusal.of("stroke.notPositive");
         }
         dashes = List.copyOf(dashes);
     }

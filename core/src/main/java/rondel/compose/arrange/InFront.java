@@ -2,14 +2,17 @@ package rondel.compose.arrange;
 
 import java.util.List;
 import java.util.function.BiFunction;
+import rondel.geometry.Affine;
 import rondel.job.Element;
 import rondel.job.ElementId;
+import rondel.job.Extent;
 import rondel.job.GroupElement;
 import rondel.job.Job;
 import rondel.job.Media;
 import rondel.job.Placing;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
+import rondel.operation.Targets;
 import rondel.words.Refusal;
 
 /** Puts elements on a sheet in front of all others. */
@@ -18,7 +21,7 @@ final class InFront {
     private InFront() {}
 
     /** @param ids how the elements get ids that no others have
-     *  @throws Refusal if there are none, or groups stand too deep in each other */
+     *  @throws Refusal if there are none, groups stand too deep in each other, or one lies nowhere */
     static Job put(
             Job job,
             SheetId sheet,
@@ -30,6 +33,13 @@ final class InFront {
         }
         if (elements.isEmpty()) {
             throw Refusal.of("operation.nothingNamed");
+        }
+        for (Element e : elements) {
+            Extent.of(e, Affine.IDENTITY)
+                    .filter(b -> !Double.isFinite(b.right() + b.bottom()))
+                    .ifPresent(b -> {
+                        throw Refusal.of("place.nowhere", Targets.display(e));
+                    });
         }
         Placing placing = new Placing(job);
         List<Element> placed = ids.apply(placing, elements);

@@ -35,6 +35,10 @@ public record Crop(List<ElementId> elements, Optional<Box> to) implements Operat
 
     @Override
     public Job apply(Job job) {
+        to.ifPresent(b -> {
+            Targets.finite(b.right(), "width");
+            Targets.finite(b.bottom(), "height");
+        });
         Set<ElementId> ids = Targets.unlocked(job, elements);
         Placing placing = new Placing(job);
         Job done = Tree.replace(job, ids, (e, toSheet) -> cropped(job, e, toSheet, placing));

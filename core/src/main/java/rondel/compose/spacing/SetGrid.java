@@ -52,7 +52,7 @@ public record SetGrid(
                         elements.stream().filter(unlocked::contains).distinct().toList())
                 : reading(Placed.of(job, unlocked));
         double[] widths = new double[Math.min(columns, all.size())];
-        double[] heights = new double[(all.size() + columns - 1) / columns];
+        double[] heights = new double[Math.ceilDiv(all.size(), columns)];
         for (int i = 0; i < all.size(); i++) {
             Box b = all.get(i).box();
             widths[i % columns] = Math.max(widths[i % columns], b.width());

@@ -14,13 +14,16 @@ public final class StepAndRepeat {
     /** What rounding of sums of lengths may take, in mm. */
     private static final double EXACT = 1e-7;
 
+    /** So many pieces on one sheet are a slip of the hand, and more than a window can show: stickers of 7 mm on a roll of half a metre by five are fewer. */
+    private static final int MOST = 50_000;
+
     private StepAndRepeat() {}
 
     /** Places of pieces, row by row from the top left.
      *
      * @param area what can be used of the stock
      * @param width of a piece, above 0, in mm
-     * @throws Refusal if not one fits */
+     * @throws Refusal if not one fits, or more than can be made */
     public static List<RowPlace> fill(Box area, double width, double height, RowSettings settings) {
         if (!(width > 0 && height > 0 && Double.isFinite(width) && Double.isFinite(height))) {
             throw Refusal.of("rows.size");
@@ -32,7 +35,9 @@ public final class StepAndRepeat {
         return places;
     }
 
-    /** As {@link #fill}, but none where not one fits. */
+    /** As {@link #fill}, but none where not one fits.
+     *
+     * @throws Refusal if more fit than can be made */
     public static List<RowPlace> placesIn(Box area, double width, double height, RowSettings settings) {
         List<RowPlace> places =
                 switch (settings.turns()) {
@@ -67,6 +72,9 @@ public final class StepAndRepeat {
         double stepX = across + s.gutterX();
         double stepY = down + s.gutterY();
         int rows = count(roomY, down, s.gutterY());
+        if ((long) rows * count(roomX, across, s.gutterX()) > MOST) {
+            throw Refusal.of("rows.tooMany", MOST);
+        }
         List<RowPlace> places = new ArrayList<>();
         for (int r = 0; r < rows; r++) {
             double begin = s.alternate() == RowSettings.Alternate.SHIFTED && r % 2 == 1 ? stepX / 2 : 0;
