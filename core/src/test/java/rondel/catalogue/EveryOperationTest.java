@@ -50,7 +50,8 @@ class EveryOperationTest {
         List<Object> all = new ArrayList<>();
         switch (value) {
             case Double d -> DoubleStream.of(FIGURES).forEach(all::add);
-            case OptionalDouble d -> DoubleStream.of(FIGURES).mapToObj(OptionalDouble::of).forEach(all::add);
+            case OptionalDouble d ->
+                DoubleStream.of(FIGURES).mapToObj(OptionalDouble::of).forEach(all::add);
             case Integer n -> IntStream.of(COUNTS).forEach(all::add);
             case OptionalInt n -> IntStream.of(COUNTS).mapToObj(OptionalInt::of).forEach(all::add);
             case String s -> all.addAll(List.of("", "\u0000\u202e\ud83d"));
@@ -124,8 +125,7 @@ class EveryOperationTest {
     }
 
     private static void isWhole(Job job) {
-        List<String> ids =
-                job.everything().map(e -> e.id().value()).sorted().toList();
+        List<String> ids = job.everything().map(e -> e.id().value()).sorted().toList();
         assertThat(ids).doesNotHaveDuplicates();
         for (Sheet sheet : job.sheets()) {
             assertThat(sheet.width()).isBetween(0.0, Sheet.LONGEST);

@@ -10,13 +10,14 @@ import javax.management.ObjectName;
 
 /** What is in memory after a collection.
  *
- * @param megabytes of heap in use
+ * @param megabytes of objects that are in use: what the heap takes besides is how far its regions are filled
  * @param listeners objects by which the toolkit and Rondel tell each other of changes
  * @param nodes of the toolkit's scenes
  * @param jobs and their elements */
 record Held(double megabytes, long listeners, long nodes, long jobs) {
 
     private static final Pattern LINE = Pattern.compile("\\s*\\d+:\\s+(\\d+)\\s+\\d+\\s+(\\S+).*");
+    private static final Pattern TOTAL = Pattern.compile("Total\\s+\\d+\\s+(\\d+).*");
     private static final Pattern LISTENERS =
             Pattern.compile(".*(ExpressionHelper|Listener|Subscription|EventHandler|BindingHelper|Observer).*");
     private static final Pattern NODES =
@@ -26,14 +27,13 @@ record Held(double megabytes, long listeners, long nodes, long jobs) {
 
     /** Collects, also what is only kept for as long as there is room for it, and counts. */
     static Held now() {
-        Runtime machine = Runtime.getRuntime();
         fill();
         for (int i = 0; i < 3; i++) {
             System.gc();
         }
-        double used = (machine.totalMemory() - machine.freeMemory()) / MB;
         String histogram = histogram();
-        return new Held(used, count(histogram, LISTENERS), count(histogram, NODES), count(histogram, JOBS));
+        return new Held(
+                bytes(histogram) / MB, count(histogram, LISTENERS), count(histogram, NODES), count(histogram, JOBS));
     }
 
     /** Asks for all memory there is: before it is refused, all that is held softly is let go. */
@@ -60,6 +60,16 @@ record Held(double megabytes, long listeners, long nodes, long jobs) {
         } catch (JMException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    private static long bytes(String histogram) {
+        return histogram
+                .lines()
+                .map(TOTAL::matcher)
+                .filter(Matcher::matches)
+                .mapToLong(m -> Long.parseLong(m.group(1)))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static long count(String histogram, Pattern classes) {

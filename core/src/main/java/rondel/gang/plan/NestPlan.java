@@ -91,7 +91,9 @@ public final class NestPlan {
         return area;
     }
 
-    /** Whether the pieces of a plan still look as they did when their places were found. */
+    /** Whether the pieces of a plan still look as they did when their places were found.
+     *
+     * @throws Refusal if one shows nothing that could be laid out */
     public static boolean isUpToDate(Plan plan, DesignContents contents) {
         return !(plan.way() instanceof Way.Nest n)
                 || n.found()

@@ -80,9 +80,7 @@ class NameFindingsTest {
                 row(text("", Fitted.AS_IT_IS, "")));
         assertThat(said).extracting(NameFindings.About::row).containsExactly(1, 2);
         assertThat(said.getFirst().finding().sentence()).contains("2", "Long Sands North");
-        assertThat(said)
-                .extracting(a -> a.finding().severity())
-                .containsExactly(Severity.ERROR, Severity.WARNING);
+        assertThat(said).extracting(a -> a.finding().severity()).containsExactly(Severity.ERROR, Severity.WARNING);
     }
 
     @Test

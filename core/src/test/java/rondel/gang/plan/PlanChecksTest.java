@@ -23,10 +23,10 @@ import rondel.compose.arrange.Delete;
 import rondel.compose.arrange.Move;
 import rondel.compose.arrange.Resize;
 import rondel.compose.sheets.SetMargins;
-import rondel.job.Design;
-import rondel.job.DesignCount;
 import rondel.gang.copies.DesignContents;
 import rondel.geometry.Anchor;
+import rondel.job.Design;
+import rondel.job.DesignCount;
 import rondel.job.ElementId;
 import rondel.job.GroupElement;
 import rondel.job.Job;
@@ -133,8 +133,7 @@ class PlanChecksTest {
         Job laid = apply(job, new LayOut("", found.designs(), found.stocks(), found.way(), found.marks()));
         assertThat(copies(sheets(laid).getFirst())).hasSize(2);
         assertThat(codes(laid)).doesNotContain("planStale");
-        assertThat(codes(apply(laid, wide("leaf", 60))))
-                .contains("planStale");
+        assertThat(codes(apply(laid, wide("leaf", 60)))).contains("planStale");
     }
 
     @Test

@@ -71,7 +71,11 @@ class PatternFindingsTest {
 
     @Test
     void threadThatLiesLooseAcrossTheCloth() {
-        to(Stitch.Move.JUMP, 0, 0).sew(0, 0).row(30, 0, 2.5).to(Stitch.Move.JUMP, 32.5, 0).row(60, 0, 2.5);
+        to(Stitch.Move.JUMP, 0, 0)
+                .sew(0, 0)
+                .row(30, 0, 2.5)
+                .to(Stitch.Move.JUMP, 32.5, 0)
+                .row(60, 0, 2.5);
         assertThat(codes()).isEmpty();
         to(Stitch.Move.JUMP, 70, 0).row(90, 0, 2.5);
         assertThat(codes()).containsExactly("stitchJump");
@@ -98,12 +102,16 @@ class PatternFindingsTest {
     @Test
     void moreCutsThanThereIsSewing() {
         for (int i = 0; i < 30; i++) {
-            to(i == 0 ? Stitch.Move.JUMP : Stitch.Move.TRIM, 0, 5 * i).sew(0, 5 * i).row(25, 5 * i, 2.5);
+            to(i == 0 ? Stitch.Move.JUMP : Stitch.Move.TRIM, 0, 5 * i)
+                    .sew(0, 5 * i)
+                    .row(25, 5 * i, 2.5);
         }
         assertThat(codes()).containsExactly("stitchCuts");
         stitches.clear();
         for (int i = 0; i < 30; i++) {
-            to(i == 0 ? Stitch.Move.JUMP : Stitch.Move.TRIM, 0, 5 * i).sew(0, 5 * i).row(250, 5 * i, 2.5);
+            to(i == 0 ? Stitch.Move.JUMP : Stitch.Move.TRIM, 0, 5 * i)
+                    .sew(0, 5 * i)
+                    .row(250, 5 * i, 2.5);
         }
         assertThat(codes()).isEmpty();
     }

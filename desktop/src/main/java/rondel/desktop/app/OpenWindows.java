@@ -30,9 +30,9 @@ final class OpenWindows {
      *  @param prefer what the person prefers as it was read */
     OpenWindows(String log, KeptList<WindowPlace> places, PreferencesFile preferences, Preferences prefer) {
         this.places = places;
-        Preferred preferred = new Preferred(prefer, change -> open.stream()
-                .findFirst()
-                .ifPresent(w -> w.desk().inBackground(() -> preferences.change(change))));
+        Preferred preferred =
+                new Preferred(prefer, change -> open.stream().findFirst().ifPresent(w -> w.desk()
+                        .inBackground(() -> preferences.change(change))));
         shared = new SharedByWindows(
                 log,
                 FontsAtHand.usual(),

@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import rondel.compose.arrange.Resize;
 import rondel.desktop.gang.planning.NamesModel;
+import rondel.geometry.Anchor;
 import rondel.job.CopyElement;
 import rondel.job.Design;
 import rondel.job.Element;
@@ -20,6 +23,7 @@ import rondel.job.Plan;
 import rondel.job.Sheet;
 import rondel.job.SheetId;
 import rondel.job.Way;
+import rondel.operation.Operation;
 import rondel.words.Refusal;
 
 /** The Gang stage as a person uses it. */
@@ -135,6 +139,31 @@ class GangWindowTest extends BenchFixture {
                 .isEqualTo(((Way.Nest) before.way()).settings().seed() + 1);
         assertThat(copies(stock().getFirst()))
                 .hasSize(((Way.Nest) after.way()).found().orElseThrow().places().size());
+    }
+
+    @Test
+    void aPieceOfANestThatShowsNothingAnyMoreIsNoNewsAtEveryEdit() throws Exception {
+        openDemo("nested-leaves");
+        run("stageGang");
+        calm();
+        List<ElementId> pieces = bench.job().plans().getFirst().designs().stream()
+                .map(d -> ((Design.Whole) d.design()).element())
+                .toList();
+        int said = notices.all().size();
+        // Smaller than what a chord may be from a curve: nothing is left of it that could be cut.
+        Operation tiny = new Resize(
+                List.of(pieces.getFirst()),
+                OptionalDouble.of(0.005),
+                OptionalDouble.empty(),
+                true,
+                Anchor.CENTRE,
+                Resize.Frame.SHEET);
+        onFx(() -> bench.perform(tiny));
+        calm();
+        assertThat(notices.all()).hasSize(said);
+        clickOn("#gang-search");
+        calm();
+        assertThat(notices.all().getLast().sentence()).contains("shows nothing");
     }
 
     @Test

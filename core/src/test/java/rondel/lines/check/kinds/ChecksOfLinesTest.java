@@ -62,8 +62,7 @@ class ChecksOfLinesTest {
 
     @Test
     void anOpenCutIsMendedWhereItsEndsNearlyMeetAndOnlySaidWhereTheyDoNot() {
-        assertThat(codes(job(cut("whole", path(true, 10, 10, 50, 10, 50, 50)))))
-                .isEmpty();
+        assertThat(codes(job(cut("whole", path(true, 10, 10, 50, 10, 50, 50))))).isEmpty();
 
         Job nearly = job(cut("nearly", path(false, 10, 10, 50, 10, 50, 50, 10, 10.05)));
         Finding mendable = found(nearly).getFirst();
@@ -72,7 +71,8 @@ class ChecksOfLinesTest {
         assertThat(codes(mendable.fix().orElseThrow().operation().get().apply(nearly)))
                 .isEmpty();
 
-        Finding alone = found(job(cut("alone", path(false, 10, 10, 50, 10, 50, 50)))).getFirst();
+        Finding alone =
+                found(job(cut("alone", path(false, 10, 10, 50, 10, 50, 50)))).getFirst();
         assertThat(alone.code()).isEqualTo("openCutAlone");
         assertThat(alone.fix()).isEmpty();
     }

@@ -36,6 +36,7 @@ import rondel.job.Sheet;
 import rondel.job.StockCount;
 import rondel.job.Way;
 import rondel.units.LengthUnit;
+import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The plan that the Gang stage is about: that of the sheet in the middle, else the one that was open last; what it comes to; and the edits
@@ -81,13 +82,22 @@ public final class GangModel {
             Plan of = plan.get();
             figures.of(List.of(job, of), () -> {
                 DesignContents contents = new DesignContents(job);
-                return new Told(of, PlanFigures.of(job, of), NestPlan.isUpToDate(of, contents));
+                return new Told(of, PlanFigures.of(job, of), isUpToDate(of, contents));
             });
         } else {
             told = Optional.empty();
             figures.forget();
         }
         tell();
+    }
+
+    /** Whether the pieces are laid out as they look; of a piece that shows nothing, the search says so to who asks for it. */
+    private static boolean isUpToDate(Plan plan, DesignContents contents) {
+        try {
+            return NestPlan.isUpToDate(plan, contents);
+        } catch (Refusal nothingToLayOut) {
+            return false;
+        }
     }
 
     /** The plan that is open, where the job has any. */
