@@ -1,18 +1,22 @@
 package rondel.job;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 
-/** What is known of single elements of a sheet. A version of a sheet takes over from those before what was asked of elements that it shares with them, so that
- *  an edit costs what it changed. Safe on any thread. */
+/** What is known of the elements of a sheet, of each and of all together. A version of a sheet takes over from those before what was asked of elements that it
+ *  shares with them, so that an edit costs what it changed. Safe on any thread. */
 final class ElementAnswers {
 
     /** So many versions back answers are looked for: one whose questions were called off halfway knows only some of them. */
     private static final int VERSIONS = 8;
 
     private final Map<Asked, Object> answers = new ConcurrentHashMap<>();
+    private final Map<Predicate<Element>, Boolean> any = new ConcurrentHashMap<>();
+    private volatile Optional<ElementIndex> index = Optional.empty();
     private volatile Optional<ElementAnswers> before;
 
     private ElementAnswers(Optional<ElementAnswers> before) {
@@ -23,11 +27,46 @@ final class ElementAnswers {
         return new ElementAnswers(Optional.empty());
     }
 
-    /** Those of the next version. */
-    ElementAnswers next() {
+    /** Those of the next version.
+     *
+     * @param was the elements that these are about */
+    ElementAnswers next(List<Element> was, List<Element> now) {
+        if (was == now) {
+            return this;
+        }
         ElementAnswers next = new ElementAnswers(answers.isEmpty() ? before : Optional.of(this));
         next.forget(VERSIONS);
+        next.index = index.filter(i -> ElementIndex.alike(was, now));
+        ChangedElements changed = ChangedElements.of(was, now);
+        any.forEach((test, found) -> {
+            if (!found && !any(now, changed, test)) {
+                next.any.put(test, false);
+            }
+        });
         return next;
+    }
+
+    private static boolean any(List<Element> elements, ChangedElements changed, Predicate<Element> test) {
+        for (int i = changed.from(); i < changed.to(); i++) {
+            if (changed.isChanged(i) && test.test(elements.get(i))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    ElementIndex index(List<Element> elements) {
+        ElementIndex known = index.orElse(null);
+        if (known == null) {
+            known = ElementIndex.of(elements);
+            index = Optional.of(known);
+        }
+        return known;
+    }
+
+    /** Whether any of the elements passes a test; none passes once it is known that none did, and none that changed does. */
+    boolean any(List<Element> elements, Predicate<Element> test) {
+        return any.computeIfAbsent(test, t -> any(elements, ChangedElements.of(List.of(), elements), t));
     }
 
     /** What was told of an element, at this version or one before; else what {@code question} tells of it now. */

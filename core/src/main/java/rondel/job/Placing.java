@@ -10,12 +10,18 @@ import java.util.Set;
 /** Gives elements ids that are free in a job: their own where it is free, else the next number's. */
 public final class Placing {
 
-    private final Set<String> taken = new HashSet<>();
+    private final Job job;
+    private final Set<ElementId> given = new HashSet<>();
     private long next;
 
     public Placing(Job job) {
-        job.everything().forEach(e -> taken.add(e.id().value()));
-        next = job.nextNumber();
+        this.job = job;
+        this.next = job.nextNumber();
+    }
+
+    /** Whether an id is free; it is not from then on. */
+    private boolean take(ElementId id) {
+        return job.find(id).isEmpty() && given.add(id);
     }
 
     public long next() {
@@ -23,19 +29,18 @@ public final class Placing {
     }
 
     public ElementId freshId() {
-        String id;
+        ElementId id;
         do {
-            id = "e" + next++;
-        } while (!taken.add(id));
-        return new ElementId(id);
+            id = new ElementId("e" + next++);
+        } while (!take(id));
+        return id;
     }
 
     /** The elements, each with an id of its own. */
     public List<Element> keepingFreeIds(List<Element> elements) {
         List<Element> placed = new ArrayList<>(elements.size());
         for (Element e : elements) {
-            String own = e.id().value();
-            ElementId id = !own.isEmpty() && taken.add(own) ? e.id() : freshId();
+            ElementId id = !e.id().value().isEmpty() && take(e.id()) ? e.id() : freshId();
             placed.add(kept(e, id));
         }
         return placed;

@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import rondel.geometry.Affine;
@@ -18,6 +19,8 @@ public final class Sheet {
 
     /** The longest side a sheet may have, in mm: five metres. */
     public static final double LONGEST = 5000;
+
+    private static final Predicate<Element> LINKED = Sheet::isLinked;
 
     private final SheetId id;
     private final String name;
@@ -136,11 +139,27 @@ public final class Sheet {
 
     /** Its elements at any depth that follow others or are kept alike, in the order of the tree. They are few, and asked for at every edit. */
     List<Element> linked() {
+        if (!any(LINKED)) {
+            return List.of();
+        }
         return once("linked", sheet -> {
             List<Element> found = new ArrayList<>();
             linked(sheet.elements, found);
             return List.copyOf(found);
         });
+    }
+
+    private static boolean isLinked(Element e) {
+        return e.traits().link().isPresent() || e instanceof GroupElement g && anyLinked(g.children());
+    }
+
+    private static boolean anyLinked(List<Element> elements) {
+        for (Element e : elements) {
+            if (isLinked(e)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static void linked(List<Element> elements, List<Element> found) {
@@ -155,19 +174,14 @@ public final class Sheet {
     }
 
     private ElementIndex index() {
-        return once(ElementIndex.class, sheet -> ElementIndex.of(sheet.elements));
+        return ofElements().index(elements);
     }
 
     /** The next version of a sheet: what is known of where elements stand is kept if they stand alike, and what is known of those that both have. */
     private Sheet knowing(Sheet before) {
-        Map<Object, Object> answers = before.known.get();
-        Object index = answers == null ? null : answers.get(ElementIndex.class);
-        if (index != null && ElementIndex.alike(before.elements, elements)) {
-            once(ElementIndex.class, sheet -> index);
-        }
         ElementAnswers shared = before.ofElements.get();
         if (shared != null) {
-            ofElements = new SoftReference<>(shared.next());
+            ofElements = new SoftReference<>(shared.next(before.elements, elements));
         }
         return this;
     }
@@ -179,12 +193,23 @@ public final class Sheet {
      * @param about tells questions apart */
     @SuppressWarnings("unchecked")
     public <T> T once(Element element, Object about, Supplier<T> question) {
+        return (T) ofElements().once(element, about, question);
+    }
+
+    private ElementAnswers ofElements() {
         ElementAnswers answers = ofElements.get();
         if (answers == null) {
             answers = ElementAnswers.none();
             ofElements = new SoftReference<>(answers);
         }
-        return (T) answers.once(element, about, question);
+        return answers;
+    }
+
+    /** Whether any of its elements passes a test. While none does, only those that an edit has changed are tested again.
+     *
+     * @param test of an element and of nothing around it, always the same object */
+    public boolean any(Predicate<Element> test) {
+        return ofElements().any(elements, test);
     }
 
     /** What {@code question} tells of it, which is asked once for as long as there is memory for the answer. Safe on any thread.

@@ -3,6 +3,7 @@ package rondel.compose.picture;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import rondel.job.ChangedElements;
 import rondel.job.Element;
 import rondel.job.ElementId;
 import rondel.job.Job;
@@ -23,8 +24,11 @@ public final class SeenPictures {
     public static Job follow(Job before, Job after) {
         Map<ElementId, PictureElement> measured = new HashMap<>();
         for (Sheet sheet : after.sheets()) {
-            if (before.sheets().stream().noneMatch(s -> s == sheet)) {
-                sheet.elements().forEach(e -> look(before, after, e, measured));
+            ChangedElements changed = ChangedElements.of(before, sheet);
+            for (int i = changed.from(); i < changed.to(); i++) {
+                if (changed.isChanged(i)) {
+                    look(before, after, sheet.elements().get(i), measured);
+                }
             }
         }
         return measured.isEmpty()

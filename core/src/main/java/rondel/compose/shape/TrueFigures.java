@@ -3,6 +3,7 @@ package rondel.compose.shape;
 import java.util.ArrayList;
 import java.util.List;
 import rondel.geometry.Affine;
+import rondel.job.ChangedElements;
 import rondel.job.Element;
 import rondel.job.GroupElement;
 import rondel.job.Job;
@@ -27,12 +28,24 @@ public final class TrueFigures {
         List<Sheet> sheets = new ArrayList<>();
         boolean changed = false;
         for (Sheet s : after.sheets()) {
-            boolean untouched = before.sheets().stream().anyMatch(b -> b == s);
-            List<Element> elements = untouched ? s.elements() : settled(s.elements(), Affine.IDENTITY);
+            List<Element> elements = settled(s.elements(), ChangedElements.of(before, s));
             changed |= elements != s.elements();
             sheets.add(elements == s.elements() ? s : s.withElements(elements));
         }
         return changed ? after.withSheets(sheets) : after;
+    }
+
+    private static List<Element> settled(List<Element> elements, ChangedElements changed) {
+        List<Element> result = elements;
+        for (int i = changed.from(); i < changed.to(); i++) {
+            Element e = elements.get(i);
+            Element now = changed.isChanged(i) ? settled(e, Affine.IDENTITY) : e;
+            if (now != e) {
+                result = result == elements ? new ArrayList<>(elements) : result;
+                result.set(i, now);
+            }
+        }
+        return result;
     }
 
     private static List<Element> settled(List<Element> elements, Affine toSheet) {

@@ -3,6 +3,7 @@ package rondel.gang.copies;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import rondel.job.Clip;
 import rondel.job.CopyElement;
 import rondel.job.Element;
@@ -14,11 +15,12 @@ import rondel.job.Tree;
 /** The copies in elements, at any depth, and in what clips and masks keep; what a copy shows is not looked into. */
 final class CopiesWithin {
 
+    private static final Predicate<Element> ANY = CopiesWithin::any;
+
     private CopiesWithin() {}
 
-    /** Each sheet is looked through once. */
     static boolean any(Sheet sheet) {
-        return sheet.once(CopiesWithin.class, s -> any(s.elements()));
+        return sheet.any(ANY);
     }
 
     private static boolean any(List<Element> elements) {
