@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -91,5 +93,43 @@ class ElementAnswersTest {
         }
         ask(sheet);
         assertThat(asked).containsExactly("kept", "new 99");
+    }
+
+    /** While none is found, only what an edit changed is tested; over edits of every sort the answer is that of looking through all. */
+    @Test
+    void whetherThereIsAnyIsWhatOneWouldFindByLooking() {
+        Random random = new Random(3);
+        List<Element> tested = new ArrayList<>();
+        Predicate<Element> locked = e -> {
+            tested.add(e);
+            return e.locked();
+        };
+        List<Element> elements = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            elements.add(shape("shape " + i));
+        }
+        Sheet sheet = sheet(elements.toArray(Element[]::new));
+        for (int step = 0; step < 500; step++) {
+            boolean none = sheet.elements().stream().noneMatch(Element::locked);
+            assertThat(sheet.any(locked)).isEqualTo(!none);
+            List<Element> next = new ArrayList<>(sheet.elements());
+            int which = random.nextInt(next.size());
+            switch (random.nextInt(6)) {
+                case 0 -> next.add(which, shape("new"));
+                case 1 -> next.add(random.nextInt(next.size()), next.remove(which));
+                case 2 -> next.set(which, next.get(which).with(t -> t.withLocked(random.nextBoolean())));
+                case 3 -> next.replaceAll(e -> e.locked() ? e.with(t -> t.withLocked(false)) : e);
+                case 4 -> next.remove(next.size() > 20 ? which : next.size() - 1);
+                default -> next.set(which, next.get(which).with(t -> t.withName("renamed")));
+            }
+            sheet = sheet.withElements(next).withName("step " + step);
+        }
+        Sheet unlocked = sheet(elements.toArray(Element[]::new));
+        assertThat(unlocked.any(locked)).isFalse();
+        tested.clear();
+        List<Element> one = new ArrayList<>(elements);
+        one.set(7, one.get(7).with(t -> t.withName("other")));
+        assertThat(unlocked.withElements(one).any(locked)).isFalse();
+        assertThat(tested).containsExactly(one.get(7));
     }
 }

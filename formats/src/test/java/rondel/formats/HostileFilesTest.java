@@ -191,7 +191,7 @@ class HostileFilesTest {
                         .readTree("{\"operation\":\"set-stroke\",\"elements\":[\"a\"],\"stroke\":{\"paint\":\"none\","
                                 + "\"width\":1,\"dashes\":[-1]}}")))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("stroke");
+                .hasMessageContaining("dash");
     }
 
     @Test
