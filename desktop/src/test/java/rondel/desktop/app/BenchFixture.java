@@ -108,7 +108,7 @@ abstract class BenchFixture extends SwiftRobot {
     /** So long, in s, even on a machine that does much else, nothing takes. */
     private static final int HANGS = 120;
 
-    private static void waitUntil(BooleanSupplier onFx) throws Exception {
+    static void waitUntil(BooleanSupplier onFx) throws Exception {
         WaitForAsyncUtils.waitFor(HANGS, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(onFx::getAsBoolean)
                 .get());
     }

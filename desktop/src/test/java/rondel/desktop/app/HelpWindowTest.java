@@ -176,7 +176,10 @@ class HelpWindowTest extends BenchFixture {
         run("about");
         calm();
         assertThat(lookup("#about-version").queryLabeled().getText()).contains(Release.VERSION);
-        assertThat(lookup("#about-parts").queryAs(TextArea.class).getText().lines())
+        TextArea parts = lookup("#about-parts").queryAs(TextArea.class);
+        // Licences are read in the background, where nothing else waits for them.
+        waitUntil(() -> !parts.getText().isEmpty());
+        assertThat(parts.getText().lines())
                 .filteredOn(l -> l.startsWith("Great Vibes: "))
                 .singleElement()
                 .asString()
