@@ -1,7 +1,11 @@
 package rondel.job;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 
 /** Which elements of a list are other objects than in a version before: what stands before and behind a change is compared by identity, which touches no
  *  element. In lists of different length all that lies between what they begin and end with alike counts as changed. */
@@ -32,6 +36,11 @@ public final class ChangedElements {
         this.to = now.size() - end;
     }
 
+    /** All of a list. */
+    static ChangedElements all(List<Element> now) {
+        return new ChangedElements(List.of(), now);
+    }
+
     static ChangedElements of(List<Element> before, List<Element> now) {
         return new ChangedElements(before, now);
     }
@@ -43,22 +52,39 @@ public final class ChangedElements {
         return of(was.map(Sheet::elements).orElse(List.of()), now.elements());
     }
 
-    public boolean isEmpty() {
-        return from >= to;
-    }
-
-    /** The first that may be another; the size of the list where none is. */
-    public int from() {
-        return from;
-    }
-
-    /** Behind the last that may be another. */
-    public int to() {
-        return to;
-    }
-
     /** Whether the element at an index is another object than before. */
-    public boolean isChanged(int index) {
-        return index >= from && index < to && (before.size() != now.size() || before.get(index) != now.get(index));
+    private boolean isChanged(int index) {
+        return before.size() != now.size() || before.get(index) != now.get(index);
+    }
+
+    public void forEach(Consumer<Element> look) {
+        for (int i = from; i < to; i++) {
+            if (isChanged(i)) {
+                look.accept(now.get(i));
+            }
+        }
+    }
+
+    boolean any(Predicate<Element> test) {
+        for (int i = from; i < to; i++) {
+            if (isChanged(i) && test.test(now.get(i))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The list with each of them changed; the same list where nothing is another object. */
+    public List<Element> each(UnaryOperator<Element> change) {
+        List<Element> result = now;
+        for (int i = from; i < to; i++) {
+            Element e = now.get(i);
+            Element other = isChanged(i) ? change.apply(e) : e;
+            if (other != e) {
+                result = result == now ? new ArrayList<>(now) : result;
+                result.set(i, other);
+            }
+        }
+        return result;
     }
 }

@@ -39,20 +39,11 @@ final class ElementAnswers {
         next.index = index.filter(i -> ElementIndex.alike(was, now));
         ChangedElements changed = ChangedElements.of(was, now);
         any.forEach((test, found) -> {
-            if (!found && !any(now, changed, test)) {
+            if (!found && !changed.any(test)) {
                 next.any.put(test, false);
             }
         });
         return next;
-    }
-
-    private static boolean any(List<Element> elements, ChangedElements changed, Predicate<Element> test) {
-        for (int i = changed.from(); i < changed.to(); i++) {
-            if (changed.isChanged(i) && test.test(elements.get(i))) {
-                return true;
-            }
-        }
-        return false;
     }
 
     ElementIndex index(List<Element> elements) {
@@ -66,18 +57,16 @@ final class ElementAnswers {
 
     /** Whether any of the elements passes a test; none passes once it is known that none did, and none that changed does. */
     boolean any(List<Element> elements, Predicate<Element> test) {
-        return any.computeIfAbsent(test, t -> any(elements, ChangedElements.of(List.of(), elements), t));
+        return any.computeIfAbsent(test, t -> ChangedElements.all(elements).any(t));
     }
 
     /** What was told of an element, at this version or one before; else what {@code question} tells of it now. */
     Object once(Element element, Object about, Supplier<?> question) {
         Asked asked = new Asked(element, about);
-        Object answer = known(asked);
-        if (answer == null) {
-            answer = question.get();
-        }
-        answers.putIfAbsent(asked, answer);
-        return answers.get(asked);
+        Object known = known(asked);
+        Object answer = known == null ? question.get() : known;
+        Object other = answers.putIfAbsent(asked, answer);
+        return other == null ? answer : other;
     }
 
     private Object known(Asked asked) {

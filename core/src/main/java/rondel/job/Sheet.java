@@ -20,7 +20,8 @@ public final class Sheet {
     /** The longest side a sheet may have, in mm: five metres. */
     public static final double LONGEST = 5000;
 
-    private static final Predicate<Element> LINKED = Sheet::isLinked;
+    private static final Predicate<Element> LINKED =
+            e -> Tree.any(e, x -> x.traits().link().isPresent());
 
     private final SheetId id;
     private final String name;
@@ -147,19 +148,6 @@ public final class Sheet {
             linked(sheet.elements, found);
             return List.copyOf(found);
         });
-    }
-
-    private static boolean isLinked(Element e) {
-        return e.traits().link().isPresent() || e instanceof GroupElement g && anyLinked(g.children());
-    }
-
-    private static boolean anyLinked(List<Element> elements) {
-        for (Element e : elements) {
-            if (isLinked(e)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private static void linked(List<Element> elements, List<Element> found) {

@@ -60,7 +60,15 @@ public final class Tree {
     }
 
     public static boolean any(Element element, Predicate<Element> test) {
-        return GroupElement.everything(element).anyMatch(test);
+        if (test.test(element)) {
+            return true;
+        }
+        for (Element child : element.children()) {
+            if (any(child, test)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** An element with every shape in it, at any depth, changed. */
@@ -75,18 +83,7 @@ public final class Tree {
 
     /** Elements, each changed; the same list where nothing is another object. */
     public static List<Element> each(List<Element> elements, UnaryOperator<Element> change) {
-        List<Element> result = null;
-        for (int i = 0; i < elements.size(); i++) {
-            Element e = elements.get(i);
-            Element now = change.apply(e);
-            if (now != e && result == null) {
-                result = new ArrayList<>(elements);
-            }
-            if (now != e) {
-                result.set(i, now);
-            }
-        }
-        return result == null ? elements : result;
+        return ChangedElements.all(elements).each(change);
     }
 
     /** A job with other elements on each sheet, as {@code change} makes them of it; sheets, and the job, are the same objects where their elements are. */

@@ -24,12 +24,7 @@ public final class SeenPictures {
     public static Job follow(Job before, Job after) {
         Map<ElementId, PictureElement> measured = new HashMap<>();
         for (Sheet sheet : after.sheets()) {
-            ChangedElements changed = ChangedElements.of(before, sheet);
-            for (int i = changed.from(); i < changed.to(); i++) {
-                if (changed.isChanged(i)) {
-                    look(before, after, sheet.elements().get(i), measured);
-                }
-            }
+            ChangedElements.of(before, sheet).forEach(e -> look(before, after, e, measured));
         }
         return measured.isEmpty()
                 ? after

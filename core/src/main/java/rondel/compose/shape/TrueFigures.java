@@ -28,24 +28,11 @@ public final class TrueFigures {
         List<Sheet> sheets = new ArrayList<>();
         boolean changed = false;
         for (Sheet s : after.sheets()) {
-            List<Element> elements = settled(s.elements(), ChangedElements.of(before, s));
+            List<Element> elements = ChangedElements.of(before, s).each(e -> settled(e, Affine.IDENTITY));
             changed |= elements != s.elements();
             sheets.add(elements == s.elements() ? s : s.withElements(elements));
         }
         return changed ? after.withSheets(sheets) : after;
-    }
-
-    private static List<Element> settled(List<Element> elements, ChangedElements changed) {
-        List<Element> result = elements;
-        for (int i = changed.from(); i < changed.to(); i++) {
-            Element e = elements.get(i);
-            Element now = changed.isChanged(i) ? settled(e, Affine.IDENTITY) : e;
-            if (now != e) {
-                result = result == elements ? new ArrayList<>(elements) : result;
-                result.set(i, now);
-            }
-        }
-        return result;
     }
 
     private static List<Element> settled(List<Element> elements, Affine toSheet) {

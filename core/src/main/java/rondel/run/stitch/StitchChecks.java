@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
@@ -158,6 +159,8 @@ public final class StitchChecks implements Check {
             if (sewing.order().isEmpty()) {
                 return;
             }
+            Map<SewnPart, Geometry> lines = new HashMap<>();
+            stitches.forEach((p, s) -> lines.put(p, SewnLines.of(s)));
             Map<SewnPart, IndexedFacetDistance> nearness = new HashMap<>();
             for (int i = 0; i < parts.size(); i++) {
                 for (int k = 0; k < i; k++) {
@@ -167,9 +170,8 @@ public final class StitchChecks implements Check {
                             && place.containsKey(under)
                             && place.get(over) < place.get(under)
                             && !threads.get(over).equals(threads.get(under))
-                            && nearness.computeIfAbsent(
-                                            under, p -> new IndexedFacetDistance(SewnLines.of(stitches.get(p))))
-                                    .isWithinDistance(SewnLines.of(stitches.get(over)), StitchPlan.THREAD)) {
+                            && nearness.computeIfAbsent(under, p -> new IndexedFacetDistance(lines.get(p)))
+                                    .isWithinDistance(lines.get(over), StitchPlan.THREAD)) {
                         found.add(Finding.of(Severity.WARNING, "sewnOver", name(over.element()), name(under.element()))
                                 .about(over.element())
                                 .mendedBy(Fix.of(new OrderStitches(sheet.id(), List.of()))));

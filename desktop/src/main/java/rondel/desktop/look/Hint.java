@@ -18,15 +18,23 @@ public final class Hint {
         node.setAccessibleHelp(text);
     }
 
-    /** @param text asked for whenever the pointer comes; while it is empty nothing shows */
+    /** In the place of what the node told before.
+     *
+     * @param text asked for whenever the pointer comes; while it is empty nothing shows */
     public static void on(Node node, Supplier<String> text) {
-        node.addEventHandler(MouseEvent.MOUSE_ENTERED, new Shown(node, text));
+        if (node.getProperties().get(Hint.class) instanceof Shown before) {
+            before.text = text;
+        } else {
+            Shown first = new Shown(node, text);
+            node.getProperties().put(Hint.class, first);
+            node.addEventHandler(MouseEvent.MOUSE_ENTERED, first);
+        }
     }
 
     private static final class Shown implements EventHandler<MouseEvent> {
 
         private final Node node;
-        private final Supplier<String> text;
+        private Supplier<String> text;
         private Optional<Tooltip> tooltip = Optional.empty();
 
         Shown(Node node, Supplier<String> text) {

@@ -68,6 +68,18 @@ class HintTest extends ApplicationTest {
     }
 
     @Test
+    void whatIsToldAnewTakesThePlaceOfWhatWasToldBefore() throws Exception {
+        interact(() -> {
+            Hint.on(elsewhere, "2 findings");
+            Hint.on(elsewhere, "No findings");
+        });
+        restOn(elsewhere);
+        assertThat(showing()).containsExactly("No findings");
+        assertThat(elsewhere.getAccessibleHelp()).isEqualTo("No findings");
+        leave();
+    }
+
+    @Test
     void aFixedHintIsHelpForAScreenReaderBeforeAnyPointerComes() {
         assertThat(elsewhere.getAccessibleHelp()).isEqualTo("Something else");
     }
