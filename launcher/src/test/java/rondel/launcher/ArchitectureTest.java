@@ -41,7 +41,8 @@ class ArchitectureTest {
         "rondel.raster..",
         "rondel.text..",
         "rondel.paint..",
-        "rondel.progress.."
+        "rondel.progress..",
+        "rondel.cache.."
     };
 
     /** Every package of every module by itself. */

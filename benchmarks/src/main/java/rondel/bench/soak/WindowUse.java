@@ -45,6 +45,10 @@ final class WindowUse implements SoakPart {
 
     private static final long HISTORY = 64L << 20;
 
+    /** The toolkit keeps textures in the heap where it draws without a graphics card, up to 512 MB unless it is told less: they would hide what Rondel
+     *  itself holds. */
+    private static final String TEXTURES = "64m";
+
     /** Pictures that are kept come and go by this much, in bytes: little beside what a leak would take. */
     private static final long PICTURES = 32L << 20;
 
@@ -65,6 +69,7 @@ final class WindowUse implements SoakPart {
     public Outcome run(int count, long seed) throws Exception {
         Path own = Files.createTempDirectory("rondel-window");
         System.setProperty("rondel.state", own.toString());
+        System.setProperty("prism.maxvram", TEXTURES);
         Runnable start = () -> open(own, count, seed);
         try {
             Platform.startup(start);

@@ -7,6 +7,7 @@ import java.util.Set;
 import rondel.gang.copies.ContentBleed;
 import rondel.gang.copies.DesignContents;
 import rondel.gang.names.NameFindings;
+import rondel.gang.plan.Freshness;
 import rondel.gang.plan.NestPlan;
 import rondel.gang.plan.PlanFigures;
 import rondel.gang.plan.PlanLayout;
@@ -61,15 +62,11 @@ public final class PlanChecks implements Check {
                 .filter(d -> !DesignContents.isThere(job, d))
                 .forEach(d -> found.add(
                         Finding.of(Severity.WARNING, "designGone", plan.name(), DesignContents.name(job, d))));
-        try {
-            if (plan.way() instanceof Way.Rows) {
-                PlanLayout.of(plan, contents);
-            }
-            if (!NestPlan.isUpToDate(plan, contents)) {
-                found.add(Finding.of(Severity.WARNING, "planStale", plan.name()));
-            }
-        } catch (Refusal why) {
-            found.add(Finding.of(Severity.ERROR, "planRefused", plan.name(), why.getMessage()));
+        switch (standing(plan, contents)) {
+            case Freshness.Fresh f -> {}
+            case Freshness.Stale s -> found.add(Finding.of(Severity.WARNING, "planStale", plan.name()));
+            case Freshness.Refused(Refusal why) ->
+                found.add(Finding.of(Severity.ERROR, "planRefused", plan.name(), why.getMessage()));
         }
         PlanFigures figures = PlanFigures.of(job, plan);
         int wanted = 0;
@@ -83,6 +80,18 @@ public final class PlanChecks implements Check {
                     Severity.WARNING, "planShort", plan.name(), String.valueOf(made), String.valueOf(wanted)));
         }
         cutOff(job, plan, contents, found);
+    }
+
+    /** Rows are laid out anew each time, which may be refused. */
+    private static Freshness standing(Plan plan, DesignContents contents) {
+        if (plan.way() instanceof Way.Rows) {
+            try {
+                PlanLayout.of(plan, contents);
+            } catch (Refusal why) {
+                return new Freshness.Refused(why);
+            }
+        }
+        return NestPlan.freshness(plan, contents);
     }
 
     /** Bleed that is not printed, as a neighbour's piece is there. */

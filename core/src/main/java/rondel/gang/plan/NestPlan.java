@@ -91,14 +91,19 @@ public final class NestPlan {
         return area;
     }
 
-    /** Whether the pieces of a plan still look as they did when their places were found.
-     *
-     * @throws Refusal if one shows nothing that could be laid out */
-    public static boolean isUpToDate(Plan plan, DesignContents contents) {
-        return !(plan.way() instanceof Way.Nest n)
-                || n.found()
-                        .filter(f -> f.shapes().equals(fingerprint(shapes(plan, contents))))
-                        .isPresent();
+    /** Whether the pieces of a plan still look as they did when their places were found. */
+    public static Freshness freshness(Plan plan, DesignContents contents) {
+        if (!(plan.way() instanceof Way.Nest nest)) {
+            return new Freshness.Fresh();
+        }
+        try {
+            String now = fingerprint(shapes(plan, contents));
+            return nest.found().filter(f -> f.shapes().equals(now)).isPresent()
+                    ? new Freshness.Fresh()
+                    : new Freshness.Stale();
+        } catch (Refusal why) {
+            return new Freshness.Refused(why);
+        }
     }
 
     /** Tells shapes apart: equal for shapes that are the same to a hundredth of a millimetre. */

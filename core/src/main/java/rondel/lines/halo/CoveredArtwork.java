@@ -1,10 +1,10 @@
 package rondel.lines.halo;
 
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
+import rondel.cache.LastUsed;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
@@ -23,14 +23,7 @@ final class CoveredArtwork {
     private final Outline outline;
     private final Map<HaloSettings, Geometry> grown = new HashMap<>();
     private final Map<HaloSettings, Outline> lines = new HashMap<>();
-    private final Map<Border, Geometry> borders = new LinkedHashMap<>(BORDERS, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Border, Geometry> eldest) {
-            return size() > BORDERS;
-        }
-    };
+    private final Map<Border, Geometry> borders = new LastUsed<>(BORDERS);
     private Optional<Geometry> area = Optional.empty();
     private Optional<ArtworkDistance> nearness = Optional.empty();
 

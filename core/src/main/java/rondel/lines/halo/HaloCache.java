@@ -1,9 +1,9 @@
 package rondel.lines.halo;
 
 import java.lang.ref.SoftReference;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Supplier;
+import rondel.cache.LastUsed;
 
 /** Keeps what artwork covers from one edit to the next, so that an edit computes only what it has changed. What is kept is a
  *  function of its key: a result is the same with it and without. Any thread may ask. */
@@ -15,21 +15,10 @@ public final class HaloCache {
     /** For as long as there is memory for it. */
     private SoftReference<Map<ArtworkKey, CoveredArtwork>> kept = new SoftReference<>(null);
 
-    private static Map<ArtworkKey, CoveredArtwork> bounded() {
-        return new LinkedHashMap<>(64, 0.75f, true) {
-            private static final long serialVersionUID = 1L;
-
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<ArtworkKey, CoveredArtwork> eldest) {
-                return size() > MOST;
-            }
-        };
-    }
-
     private synchronized Map<ArtworkKey, CoveredArtwork> kept() {
         Map<ArtworkKey, CoveredArtwork> all = kept.get();
         if (all == null) {
-            all = bounded();
+            all = new LastUsed<>(MOST);
             kept = new SoftReference<>(all);
         }
         return all;

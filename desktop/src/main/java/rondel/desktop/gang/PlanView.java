@@ -1,5 +1,6 @@
 package rondel.desktop.gang;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -21,10 +22,12 @@ import rondel.desktop.gang.planning.GangModel;
 import rondel.desktop.gang.planning.NestRun;
 import rondel.desktop.help.GuidePage;
 import rondel.desktop.help.HelpButton;
+import rondel.gang.plan.Freshness;
 import rondel.gang.plan.PlanFigures;
 import rondel.job.Plan;
 import rondel.job.Stock;
 import rondel.words.Decimals;
+import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The open plan: what it comes to, always in view, and its figures. */
@@ -136,18 +139,20 @@ public final class PlanView extends VBox {
 
     private String note(GangModel.Told told) {
         PlanFigures f = told.figures();
-        StringBuilder said = new StringBuilder();
+        List<String> said = new ArrayList<>();
         if (f.byHand() > 0) {
-            said.append(Words.of(f.byHand() == 1 ? "gang.oneByHand" : "gang.byHand", String.valueOf(f.byHand())));
+            said.add(Words.of(f.byHand() == 1 ? "gang.oneByHand" : "gang.byHand", String.valueOf(f.byHand())));
         }
         if (f.takenOut() > 0) {
-            said.append(said.isEmpty() ? "" : " ")
-                    .append(Words.of(
-                            f.takenOut() == 1 ? "gang.oneTakenOut" : "gang.takenOut", String.valueOf(f.takenOut())));
+            said.add(Words.of(f.takenOut() == 1 ? "gang.oneTakenOut" : "gang.takenOut", String.valueOf(f.takenOut())));
         }
-        if (!told.upToDate() && !nest.isRunning()) {
-            said.append(said.isEmpty() ? "" : " ").append(Words.of("gang.stale"));
+        if (!nest.isRunning()) {
+            switch (told.freshness()) {
+                case Freshness.Fresh laidOut -> {}
+                case Freshness.Stale stale -> said.add(Words.of("gang.stale"));
+                case Freshness.Refused(Refusal why) -> said.add(why.getMessage());
+            }
         }
-        return said.toString();
+        return String.join(" ", said);
     }
 }

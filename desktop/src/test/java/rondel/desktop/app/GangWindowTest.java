@@ -161,6 +161,7 @@ class GangWindowTest extends BenchFixture {
         onFx(() -> bench.perform(tiny));
         calm();
         assertThat(notices.all()).hasSize(said);
+        assertThat(said("#gang-note")).contains("shows nothing");
         clickOn("#gang-search");
         calm();
         assertThat(notices.all().getLast().sentence()).contains("shows nothing");

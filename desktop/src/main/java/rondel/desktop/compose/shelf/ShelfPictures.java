@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import rondel.desktop.desk.LastUsed;
+import rondel.cache.LastUsed;
 import rondel.desktop.desk.Workers;
 import rondel.desktop.sheet.ScenePainting;
 import rondel.desktop.sheet.SheetScene;

@@ -13,6 +13,7 @@ import rondel.desktop.model.Change;
 import rondel.gang.copies.DesignContents;
 import rondel.gang.names.NameDesigns;
 import rondel.gang.plan.ChangePlan;
+import rondel.gang.plan.Freshness;
 import rondel.gang.plan.LayOut;
 import rondel.gang.plan.NestPlan;
 import rondel.gang.plan.PlanFigures;
@@ -36,7 +37,6 @@ import rondel.job.Sheet;
 import rondel.job.StockCount;
 import rondel.job.Way;
 import rondel.units.LengthUnit;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** The plan that the Gang stage is about: that of the sheet in the middle, else the one that was open last; what it comes to; and the edits
@@ -52,8 +52,8 @@ public final class GangModel {
 
     /** What is told of a plan.
      *
-     * @param upToDate whether a packing by true shapes was found for what the designs look like now */
-    public record Told(Plan plan, PlanFigures figures, boolean upToDate) {}
+     * @param freshness how the places that were found stand to what the designs look like now */
+    public record Told(Plan plan, PlanFigures figures, Freshness freshness) {}
 
     public GangModel(Desk desk) {
         this.desk = desk;
@@ -82,22 +82,13 @@ public final class GangModel {
             Plan of = plan.get();
             figures.of(List.of(job, of), () -> {
                 DesignContents contents = new DesignContents(job);
-                return new Told(of, PlanFigures.of(job, of), isUpToDate(of, contents));
+                return new Told(of, PlanFigures.of(job, of), NestPlan.freshness(of, contents));
             });
         } else {
             told = Optional.empty();
             figures.forget();
         }
         tell();
-    }
-
-    /** Whether the pieces are laid out as they look; of a piece that shows nothing, the search says so to who asks for it. */
-    private static boolean isUpToDate(Plan plan, DesignContents contents) {
-        try {
-            return NestPlan.isUpToDate(plan, contents);
-        } catch (Refusal nothingToLayOut) {
-            return false;
-        }
     }
 
     /** The plan that is open, where the job has any. */

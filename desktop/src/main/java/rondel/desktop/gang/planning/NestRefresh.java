@@ -8,11 +8,11 @@ import rondel.desktop.desk.Desk;
 import rondel.desktop.desk.Workers;
 import rondel.desktop.model.Change;
 import rondel.gang.copies.DesignContents;
+import rondel.gang.plan.Freshness;
 import rondel.gang.plan.NestPlan;
 import rondel.job.Job;
 import rondel.job.Plan;
 import rondel.job.Way;
-import rondel.words.Refusal;
 
 /** Packs again by shape what was packed before its designs were edited, once the person has paused. */
 public final class NestRefresh {
@@ -56,14 +56,7 @@ public final class NestRefresh {
     private static Optional<Plan> stale(Job job) {
         DesignContents contents = new DesignContents(job);
         return job.plans().stream()
-                .filter(p -> p.way() instanceof Way.Nest)
-                .filter(p -> {
-                    try {
-                        return !NestPlan.isUpToDate(p, contents);
-                    } catch (Refusal cannot) {
-                        return false;
-                    }
-                })
+                .filter(p -> NestPlan.freshness(p, contents) instanceof Freshness.Stale)
                 .findFirst();
     }
 

@@ -1,9 +1,9 @@
-package rondel.desktop.desk;
+package rondel.cache;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/** Keeps what was used last, up to a number of entries, and lets go of the rest (least recently used first). One thread uses it. */
+/** Keeps what was used last, up to a number of entries, and lets go of the rest (least recently used first). Who shares it among threads locks it. */
 public final class LastUsed<K, V> extends LinkedHashMap<K, V> {
 
     private static final long serialVersionUID = 1L;

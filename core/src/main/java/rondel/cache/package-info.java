@@ -1,0 +1,2 @@
+/** Bounded keeping of what was worked out. */
+package rondel.cache;
