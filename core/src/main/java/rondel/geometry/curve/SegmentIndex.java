@@ -1,5 +1,6 @@
 package rondel.geometry.curve;
 
+import java.util.Arrays;
 import java.util.List;
 import rondel.geometry.Point;
 
@@ -11,10 +12,17 @@ public final class SegmentIndex {
     /** Segments that are measured one by one: fewer cost more boxes, more cost more measuring. */
     private static final int LEAF = 4;
 
+    /** So many are measured one by one where there are no others: no tree is worth building. */
+    private static final int FLAT = 8;
+
+    /** So that rounding leaves out none that is just as far. */
+    private static final double ROUNDED_UP = 1 + 1e-9;
+
     private static final int SEGMENT = 4;
     private static final int BOX = 4;
 
     private final int count;
+    private final int leaf;
 
     /** Ends of each segment: x, y, x, y. */
     private final double[] segments;
@@ -24,15 +32,21 @@ public final class SegmentIndex {
 
     /** @param segments the ends of each: x, y, x, y, in mm; put in another order */
     SegmentIndex(double[] segments) {
+        this(segments, false);
+    }
+
+    /** @param inOrder whether segments that are near to each other already follow each other */
+    private SegmentIndex(double[] segments, boolean inOrder) {
         this.segments = segments;
         this.count = segments.length / SEGMENT;
+        this.leaf = count <= FLAT ? FLAT : LEAF;
         int nodes = 1;
-        for (int most = count; most > LEAF; most = (most + 1) / 2) {
+        for (int most = count; most > leaf; most = (most + 1) / 2) {
             nodes = 2 * nodes + 1;
         }
         this.boxes = new double[BOX * nodes];
         if (count > 0) {
-            build(0, 0, count);
+            build(0, 0, count, inOrder);
         }
     }
 
@@ -57,7 +71,47 @@ public final class SegmentIndex {
 
     /** In mm; endless where there is no segment. */
     public double distance(double x, double y) {
-        return count == 0 ? Double.POSITIVE_INFINITY : Math.sqrt(nearest(0, 0, count, x, y, Double.POSITIVE_INFINITY));
+        return Math.sqrt(square(x, y, Double.POSITIVE_INFINITY));
+    }
+
+    /** The square of the least distance, in mm², or of the one known before, where no segment is nearer: of many places the nearest is found sooner so.
+     *
+     * @param known the square of a distance, in mm² */
+    public double square(double x, double y, double known) {
+        return count == 0 ? known : nearest(0, 0, count, x, y, known);
+    }
+
+    /** Those segments alone of which the nearest is one, for each place around another.
+     *
+     * @param distance of the other place itself, in mm
+     * @param around how far such a place may be off, in mm */
+    public SegmentIndex near(double x, double y, double distance, double around) {
+        if (count <= LEAF) {
+            return this;
+        }
+        double reach = distance + 2 * around;
+        double[] some = new double[SEGMENT * count];
+        int found = collect(0, 0, count, x, y, reach * reach * ROUNDED_UP, some, 0);
+        return found == some.length ? this : new SegmentIndex(Arrays.copyOf(some, found), true);
+    }
+
+    private int collect(int node, int from, int to, double x, double y, double reach, double[] found, int already) {
+        if (toBox(node, x, y) > reach) {
+            return already;
+        }
+        int now = already;
+        if (!leaf(from, to)) {
+            int middle = (from + to) >>> 1;
+            now = collect(2 * node + 1, from, middle, x, y, reach, found, now);
+            return collect(2 * node + 2, middle, to, x, y, reach, found, now);
+        }
+        for (int i = SEGMENT * from; i < SEGMENT * to; i += SEGMENT) {
+            if (toSegment(i, x, y) <= reach) {
+                System.arraycopy(segments, i, found, now, SEGMENT);
+                now += SEGMENT;
+            }
+        }
+        return now;
     }
 
     /** How often a ray from a place to the right crosses the segments: of closed lines, an odd number within. */
@@ -66,10 +120,10 @@ public final class SegmentIndex {
     }
 
     private boolean leaf(int from, int to) {
-        return to - from <= LEAF;
+        return to - from <= leaf;
     }
 
-    private void build(int node, int from, int to) {
+    private void build(int node, int from, int to, boolean inOrder) {
         double left = Double.POSITIVE_INFINITY;
         double top = Double.POSITIVE_INFINITY;
         double right = Double.NEGATIVE_INFINITY;
@@ -86,9 +140,11 @@ public final class SegmentIndex {
         boxes[BOX * node + 3] = bottom;
         if (!leaf(from, to)) {
             int middle = (from + to) >>> 1;
-            part(from, to - 1, middle, right - left > bottom - top ? 0 : 1);
-            build(2 * node + 1, from, middle);
-            build(2 * node + 2, middle, to);
+            if (!inOrder) {
+                part(from, to - 1, middle, right - left > bottom - top ? 0 : 1);
+            }
+            build(2 * node + 1, from, middle, inOrder);
+            build(2 * node + 2, middle, to, inOrder);
         }
     }
 

@@ -58,12 +58,57 @@ final class ArtworkDistance {
                         AffineTransformation.translationInstance(x, y).transform(other.area))) {
             return 0;
         }
-        return Math.min(least(segments, other.area, x, y), least(other.segments, area, -x, -y));
+        double[] square = {Double.POSITIVE_INFINITY};
+        least(segments, other.area, x, y, square);
+        least(other.segments, area, -x, -y, square);
+        return Math.sqrt(square[0]);
     }
 
-    private static double least(SegmentIndex to, Geometry from, double x, double y) {
-        double[] least = {Double.POSITIVE_INFINITY};
-        from.apply((CoordinateFilter) c -> least[0] = Math.min(least[0], to.distance(c.x + x, c.y + y)));
-        return least[0];
+    private static void least(SegmentIndex to, Geometry from, double x, double y, double[] square) {
+        from.apply((CoordinateFilter) c -> square[0] = to.square(c.x + x, c.y + y, square[0]));
+    }
+
+    /** That of the places on some spot, for which few edges matter. */
+    OfSpot ofSpots() {
+        return new OfSpot(segments, Side.EITHER);
+    }
+
+    private enum Side {
+        WITHIN,
+        BEYOND,
+        EITHER
+    }
+
+    /** How far the places on a spot are from the artwork. */
+    final class OfSpot {
+
+        private final SegmentIndex some;
+        private final Side side;
+
+        private OfSpot(SegmentIndex some, Side side) {
+            this.some = some;
+            this.side = side;
+        }
+
+        /** In mm; 0 within the artwork. */
+        double distance(double x, double y) {
+            return isWithin(x, y) ? 0 : some.distance(x, y);
+        }
+
+        private boolean isWithin(double x, double y) {
+            return side == Side.WITHIN || side == Side.EITHER && segments.crossings(x, y) % 2 == 1;
+        }
+
+        /** A smaller spot on this one.
+         *
+         * @param around how far places on it may be from its middle, in mm */
+        OfSpot around(double x, double y, double around) {
+            double edge = some.distance(x, y);
+            SegmentIndex fewer = some.near(x, y, edge, around);
+            if (edge <= around) {
+                return new OfSpot(fewer, Side.EITHER);
+            }
+            return new OfSpot(fewer, isWithin(x, y) ? Side.WITHIN : Side.BEYOND);
+        }
     }
 }

@@ -25,6 +25,12 @@ final class HalfwayBorder {
 
     private static final double LEVEL = 127.5;
 
+    /** In mm, where the border is not. */
+    private static final double FAR = 4 * STEP;
+
+    /** The side of a block, in steps, for which the edges that matter are sought: smaller ones would seek more often, larger ones find more. */
+    private static final int SPOT = 16;
+
     /** How far the border may be from its curve, in mm. */
     private static final double FLATNESS = 0.002;
 
@@ -61,7 +67,7 @@ final class HalfwayBorder {
         int width = (int) Math.ceil(box.getWidth() / STEP);
         int height = (int) Math.ceil(box.getHeight() / STEP);
         int[][] values = new int[height][width];
-        block(values, 0, 0, powerOfTwo(Math.max(width, height)), box);
+        block(values, 0, 0, powerOfTwo(Math.max(width, height)), box, own.ofSpots(), other.ofSpots());
         Outline taken = LevelLines.of(
                         width,
                         height,
@@ -97,34 +103,58 @@ final class HalfwayBorder {
         return both;
     }
 
-    /** The values of a square block of the grid; quartered while the border may pass through it. */
-    private void block(int[][] values, int x, int y, int size, Envelope box) {
+    /** The values of a square block of the grid; quartered while the border may pass through it or beside it. */
+    private void block(
+            int[][] values,
+            int x,
+            int y,
+            int size,
+            Envelope box,
+            ArtworkDistance.OfSpot mine,
+            ArtworkDistance.OfSpot others) {
         if (x >= values[0].length || y >= values.length) {
             return;
         }
         double middle = (size - 1) / 2.0;
-        double ahead = ahead(box, x + middle, y + middle);
-        double unsure = 2 * STEP * Math.sqrt(2) * (middle + 1.5);
-        if (size == 1 || Math.abs(ahead) > unsure) {
-            int value = value(size == 1 ? ahead : Math.signum(ahead) * unsure);
+        double px = box.getMinX() + (x + middle + 0.5) * STEP;
+        double py = box.getMinY() + (y + middle + 0.5) * STEP;
+        double qx = px - neighbour.x();
+        double qy = py - neighbour.y();
+        double ahead = others.distance(qx, qy) - mine.distance(px, py) - apart;
+        if (size == 1) {
+            values[y][x] = value(ahead);
+        } else if (Math.abs(ahead) > unsure(middle)) {
+            int value = value(Math.copySign(FAR, ahead));
             for (int row = y; row < Math.min(y + size, values.length); row++) {
                 Arrays.fill(values[row], x, Math.min(x + size, values[row].length), value);
             }
-            return;
+        } else if (size == SPOT) {
+            Cancellation.check();
+            double around = STEP * Math.sqrt(2) * middle;
+            quarters(values, x, y, size / 2, box, mine.around(px, py, around), others.around(qx, qy, around));
+        } else {
+            quarters(values, x, y, size / 2, box, mine, others);
         }
-        Cancellation.check();
-        int half = size / 2;
-        block(values, x, y, half, box);
-        block(values, x + half, y, half, box);
-        block(values, x, y + half, half, box);
-        block(values, x + half, y + half, half, box);
     }
 
-    /** How much nearer a pixel's middle is to its own artwork than it must be to stay; below 0 it is taken. */
-    private double ahead(Envelope box, double x, double y) {
-        double px = box.getMinX() + (x + 0.5) * STEP;
-        double py = box.getMinY() + (y + 0.5) * STEP;
-        return other.distance(px - neighbour.x(), py - neighbour.y()) - own.distance(px, py) - apart;
+    private void quarters(
+            int[][] values,
+            int x,
+            int y,
+            int half,
+            Envelope box,
+            ArtworkDistance.OfSpot mine,
+            ArtworkDistance.OfSpot others) {
+        block(values, x, y, half, box, mine, others);
+        block(values, x + half, y, half, box, mine, others);
+        block(values, x, y + half, half, box, mine, others);
+        block(values, x + half, y + half, half, box, mine, others);
+    }
+
+    /** No place of a block, nor one beside it or at its corners, is on the other side of the border if its middle is this far from it, in mm: each
+     *  of the two distances changes by no more than one goes. */
+    private static double unsure(double middle) {
+        return 2 * STEP * Math.sqrt(2) * (middle + 1);
     }
 
     private static int value(double ahead) {

@@ -1,9 +1,9 @@
 package rondel.lines.halo;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -20,14 +20,14 @@ import rondel.job.Located;
 import rondel.lines.combine.Opaque;
 import rondel.lines.combine.Silhouette;
 
-/** Computes the halos of one job: what artwork covers, and the outline at a distance around it, on the sheet. */
+/** Computes the halos of one job: what artwork covers, and the outline at a distance around it, on the sheet. Any thread may ask. */
 final class HaloMaking {
 
     private final Job job;
     private final HaloCache cache;
     private final Neighbours neighbours;
-    private final Map<Artwork, PlacedArtwork> covered = new HashMap<>();
-    private final Map<Asked, List<List<ElementId>>> company = new HashMap<>();
+    private final Map<Artwork, PlacedArtwork> covered = new ConcurrentHashMap<>();
+    private final Map<Asked, List<List<ElementId>>> company = new ConcurrentHashMap<>();
 
     /** A halo, and the link that it is asked about by. */
     private record Asked(ElementId halo, Link.Around link) {}
@@ -119,17 +119,27 @@ final class HaloMaking {
     }
 
     private List<List<ElementId>> among(List<List<ElementId>> near, Link.Around link) {
-        Optional<Box> own = near.isEmpty()
-                ? Optional.empty()
-                : covered(link.elements(), link.settings().threshold()).bounds();
-        Optional<Box> reached = own.map(
-                b -> b.grown(2 * Offsetting.reach(link.settings()) + link.gap().orElse(0)));
-        return near.stream()
-                .filter(n -> reached.isPresent()
-                        && covered(n, link.settings().threshold())
-                                .bounds()
-                                .filter(reached.get()::intersects)
-                                .isPresent())
-                .toList();
+        Optional<Box> reached = near.isEmpty() ? Optional.empty() : reached(link);
+        return near.stream().filter(n -> meets(n, link, reached)).toList();
+    }
+
+    /** Whether the halo of a link comes near to the artwork of another, so that it is of its company. */
+    boolean isNear(Neighbours.Kept other, Link.Around link) {
+        return meets(other.elements(), link, reached(link));
+    }
+
+    private Optional<Box> reached(Link.Around link) {
+        return covered(link.elements(), link.settings().threshold())
+                .bounds()
+                .map(b -> b.grown(
+                        2 * Offsetting.reach(link.settings()) + link.gap().orElse(0)));
+    }
+
+    private boolean meets(List<ElementId> other, Link.Around link, Optional<Box> reached) {
+        return reached.isPresent()
+                && covered(other, link.settings().threshold())
+                        .bounds()
+                        .filter(reached.get()::intersects)
+                        .isPresent();
     }
 }

@@ -21,6 +21,7 @@ import rondel.job.SheetId;
 import rondel.job.Traits;
 import rondel.job.Tree;
 import rondel.progress.Cancellation;
+import rondel.progress.ParallelMap;
 
 /** Halos that follow their artwork: what is only moved or turned takes its halo along; what is changed otherwise gets it anew,
  *  at the stated distance. A halo whose artwork is gone is a line of its own from then on. */
@@ -37,12 +38,15 @@ public final class Halos implements Follower {
             return new Edit(was, is, new NeighbourChanges(was.neighbours(), is.neighbours()));
         }
 
-        /** Whether nothing has happened to its artwork, nor to what may come near: the usual case, told without computing. */
+        /** Whether nothing has happened to its artwork, nor to what comes near: the usual case, told by computing little. */
         boolean leaves(Located old, Located halo, Link.Around link) {
             SheetId sheet = halo.sheet().id();
             return old.sheet().id().equals(sheet)
                     && NeighbourChanges.isSame(located(was.job(), link.elements()), located(is.job(), link.elements()))
-                    && is.neighbours().zone(link).stream().allMatch(z -> changes.noneWithin(z, sheet));
+                    && is.neighbours().zone(link).stream().allMatch(z -> changes.within(z, sheet)
+                            .filter(found -> found.before().stream().noneMatch(k -> was.isNear(k, link))
+                                    && found.after().stream().noneMatch(k -> is.isNear(k, link)))
+                            .isPresent());
         }
     }
 
@@ -61,12 +65,10 @@ public final class Halos implements Follower {
             Edit edit = Edit.between(was, new HaloMaking(now, cache));
             Set<ElementId> ready = ready(now, left);
             Map<ElementId, Element> changed = new HashMap<>();
-            for (ElementId id : order) {
-                if (ready.contains(id)) {
-                    Cancellation.check();
-                    followed(edit, id, left.get(id)).ifPresent(e -> changed.put(id, e));
-                }
-            }
+            List<ElementId> some = order.stream().filter(ready::contains).toList();
+            ParallelMap.of(some, id -> followed(edit, id, left.get(id))).stream()
+                    .flatMap(Optional::stream)
+                    .forEach(e -> changed.put(e.id(), e));
             done = changed.isEmpty() ? now : Tree.replace(now, changed.keySet(), (e, toSheet) -> changed.get(e.id()));
             left.keySet().removeAll(ready);
         }

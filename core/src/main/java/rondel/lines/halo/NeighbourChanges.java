@@ -1,12 +1,12 @@
 package rondel.lines.halo;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.Located;
@@ -18,24 +18,33 @@ final class NeighbourChanges {
 
     private final Neighbours was;
     private final Neighbours is;
-    private final Map<SheetId, Optional<List<Box>>> changed = new HashMap<>();
+    private final Map<SheetId, Optional<Changed>> changed = new ConcurrentHashMap<>();
+
+    /** What changed of others, as it was and as it is. */
+    record Changed(List<Neighbours.Kept> before, List<Neighbours.Kept> after) {
+
+        private Changed within(Box zone) {
+            return new Changed(within(before, zone), within(after, zone));
+        }
+
+        private static List<Neighbours.Kept> within(List<Neighbours.Kept> all, Box zone) {
+            return all.stream().filter(k -> zone.intersects(k.zone())).toList();
+        }
+    }
 
     NeighbourChanges(Neighbours was, Neighbours is) {
         this.was = was;
         this.is = is;
     }
 
-    /** Whether others are the same, and in the same order, wherever a halo may reach.
+    /** Those that changed wherever a halo may reach; nothing where the order of the others is another.
      *
      * @param zone how far it may */
-    boolean noneWithin(Box zone, SheetId sheet) {
-        return changed.computeIfAbsent(sheet, this::on)
-                .filter(zones -> zones.stream().noneMatch(zone::intersects))
-                .isPresent();
+    Optional<Changed> within(Box zone, SheetId sheet) {
+        return changed.computeIfAbsent(sheet, this::on).map(c -> c.within(zone));
     }
 
-    /** The zones of those that changed, before and after; nothing where the order of the others is another. */
-    private Optional<List<Box>> on(SheetId sheet) {
+    private Optional<Changed> on(SheetId sheet) {
         List<Neighbours.Kept> before = kept(was, sheet);
         List<Neighbours.Kept> after = kept(is, sheet);
         Map<ElementId, Neighbours.Kept> earlier = new HashMap<>();
@@ -47,10 +56,13 @@ final class NeighbourChanges {
                 same.add(k.halo());
             }
         }
-        List<Box> zones = new ArrayList<>();
-        before.stream().filter(k -> !same.contains(k.halo())).forEach(k -> zones.add(k.zone()));
-        after.stream().filter(k -> !same.contains(k.halo())).forEach(k -> zones.add(k.zone()));
-        return order(before, same).equals(order(after, same)) ? Optional.of(zones) : Optional.empty();
+        return order(before, same).equals(order(after, same))
+                ? Optional.of(new Changed(without(before, same), without(after, same)))
+                : Optional.empty();
+    }
+
+    private static List<Neighbours.Kept> without(List<Neighbours.Kept> all, Set<ElementId> same) {
+        return all.stream().filter(k -> !same.contains(k.halo())).toList();
     }
 
     private static List<Neighbours.Kept> kept(Neighbours neighbours, SheetId id) {

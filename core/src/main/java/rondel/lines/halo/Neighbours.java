@@ -27,9 +27,11 @@ final class Neighbours {
 
     private static final double MITRE = 4;
 
+    /** Questions about a sheet. */
+    private static final int FEW = 32;
+
     private final Job job;
-    private final Map<Sheet, List<Kept>> kept = new IdentityHashMap<>();
-    private final Map<Sheet, STRtree> zones = new IdentityHashMap<>();
+    private final Map<Sheet, OfSheet> sheets = new IdentityHashMap<>();
 
     /** Artwork with a halo that keeps a gap.
      *
@@ -47,25 +49,53 @@ final class Neighbours {
         if (own.isEmpty()) {
             return List.of();
         }
-        List<Kept> near = new ArrayList<>();
-        zones.computeIfAbsent(halo.sheet(), this::tree).query(envelope(own.get()), found -> near.add((Kept) found));
-        return near.stream()
-                .filter(k -> k.zone.intersects(own.get()) && k.elements.stream().noneMatch(link.elements()::contains))
+        return ofSheet(halo.sheet()).within(own.get()).stream()
+                .filter(k -> k.elements.stream().noneMatch(link.elements()::contains))
                 .sorted(Comparator.comparingInt(Kept::order))
                 .map(Kept::elements)
                 .distinct()
                 .toList();
     }
 
-    private STRtree tree(Sheet sheet) {
-        STRtree tree = new STRtree();
-        on(sheet).forEach(k -> tree.insert(envelope(k.zone), k));
-        return tree;
-    }
-
     /** All of a sheet, in order. */
     List<Kept> on(Sheet sheet) {
-        return kept.computeIfAbsent(sheet, this::found);
+        return ofSheet(sheet).all;
+    }
+
+    private synchronized OfSheet ofSheet(Sheet sheet) {
+        return sheets.computeIfAbsent(sheet, s -> new OfSheet(found(s)));
+    }
+
+    /** Those of a sheet: after an edit of one, a few questions are answered sooner than a tree of all is built. */
+    private static final class OfSheet {
+
+        private final List<Kept> all;
+        private int asked;
+        private STRtree zones;
+
+        OfSheet(List<Kept> all) {
+            this.all = all;
+        }
+
+        List<Kept> within(Box zone) {
+            if (!isTreeDue()) {
+                return all.stream().filter(k -> k.zone.intersects(zone)).toList();
+            }
+            List<Kept> near = new ArrayList<>();
+            zones.query(envelope(zone), found -> near.add((Kept) found));
+            near.removeIf(k -> !k.zone.intersects(zone));
+            return near;
+        }
+
+        private synchronized boolean isTreeDue() {
+            asked++;
+            if (zones == null && asked > FEW) {
+                zones = new STRtree();
+                all.forEach(k -> zones.insert(envelope(k.zone), k));
+                zones.build();
+            }
+            return zones != null;
+        }
     }
 
     private List<Kept> found(Sheet sheet) {

@@ -20,6 +20,7 @@ import rondel.geometry.curve.Contour;
 import rondel.geometry.curve.CurveFitting;
 import rondel.job.HaloSettings;
 import rondel.progress.Cancellation;
+import rondel.progress.ParallelMap;
 
 /** The outline at a distance around others: the flattened outlines buffered by JTS, gaps bridged by closing (out by
  *  half their width and in again, Serra 1982), holes judged after that, and curves fitted to what comes out. */
@@ -39,8 +40,7 @@ final class Offsetting {
             return artwork.line(settings);
         }
         Geometry left = artwork.grown(settings);
-        for (Neighbour other : others) {
-            Geometry taken = artwork.givesWay(settings, other, gap);
+        for (Geometry taken : ParallelMap.of(others, o -> artwork.givesWay(settings, o, gap))) {
             left = taken.isEmpty() ? left : OverlayNGRobust.overlay(left, taken, OverlayNG.DIFFERENCE);
         }
         return fitted(withArtwork(left, artwork.nearness()), settings.smallestHole());

@@ -56,6 +56,30 @@ class SegmentIndexTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(ints = {3, 9, 33, 400})
+    void theFewNearASpotGiveTheVerySameDistancesOnIt(int count) {
+        Random random = new Random(count);
+        SegmentIndex index = SegmentIndex.of(List.of(ring(count, random)));
+        for (int i = 0; i < 60; i++) {
+            double x = random.nextDouble(-40, 40);
+            double y = random.nextDouble(-40, 40);
+            double around = random.nextDouble(3);
+            SegmentIndex few = index.near(x, y, index.distance(x, y), around);
+            for (int k = 0; k < 30; k++) {
+                Point off = at(random.nextDouble(around), random.nextDouble(2 * Math.PI));
+                assertThat(few.distance(x + off.x(), y + off.y())).isEqualTo(index.distance(x + off.x(), y + off.y()));
+            }
+        }
+    }
+
+    @Test
+    void onlyWhatIsNearerThanWhatIsKnownIsFound() {
+        SegmentIndex index = SegmentIndex.of(List.of(List.of(new Point(0, 0), new Point(10, 0))));
+        assertThat(index.square(5, 2, Double.POSITIVE_INFINITY)).isEqualTo(4);
+        assertThat(index.square(5, 2, 3)).isEqualTo(3);
+    }
+
     @Test
     void manySegmentsInOnePlaceAreNoTrouble() {
         double[] same = new double[4 * 1000];
