@@ -3,9 +3,12 @@ package rondel.desktop.ask;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import rondel.cache.LastUsed;
 import rondel.desktop.command.Command;
 import rondel.words.NearMatch;
 
@@ -56,24 +59,60 @@ public final class AskIndex {
     private static final double OF_LITTLE = 0.2;
     private static final int SHORTEST_MISTYPED = 4;
 
-    private final List<Entry> entries = new ArrayList<>();
+    /** Words that were typed: those of a sentence, which is asked about again at each letter of the next one. */
+    private static final int REMEMBERED = 32;
 
+    private final List<Entry> entries = new ArrayList<>();
+    private final Map<String, Integer> vocabulary = new LinkedHashMap<>();
+    private final Map<String, double[]> likenesses = new LastUsed<>(REMEMBERED);
+
+    /** A command, with its words by their place in the vocabulary. */
     private record Entry(
             Command command,
             String label,
             List<String> words,
-            Set<String> inLabel,
-            Set<String> inWords,
-            Set<String> inSentence) {}
+            List<String> meanings,
+            int[] inLabel,
+            int[] inWords,
+            int[] inSentence) {}
 
     private record Scored(Command command, double score, int place) {}
+
+    /** A word that was typed: what it counts, and how like each of the vocabulary it is. */
+    private record Asked(double worth, double[] likeness) {
+
+        double best(int[] among) {
+            double best = 0;
+            for (int token : among) {
+                best = Math.max(best, likeness[token]);
+            }
+            return best;
+        }
+    }
 
     public AskIndex(Iterable<Command> commands) {
         for (Command c : commands) {
             List<String> words = c.otherWords().stream().map(AskIndex::plain).toList();
             entries.add(new Entry(
-                    c, plain(c.label()), words, tokens(c.label()), tokens(String.join(" ", words)), tokens(c.does())));
+                    c,
+                    plain(c.label()),
+                    words,
+                    words.stream().map(w -> meaning(split(w))).toList(),
+                    tokens(c.label()),
+                    tokens(String.join(" ", words)),
+                    tokens(c.does())));
         }
+    }
+
+    private int[] tokens(String text) {
+        return split(plain(text)).stream()
+                .distinct()
+                .mapToInt(w -> vocabulary.computeIfAbsent(w, k -> vocabulary.size()))
+                .toArray();
+    }
+
+    private static List<String> split(String plain) {
+        return Arrays.asList(plain.split(" "));
     }
 
     /** The commands that are likeliest meant, those first that can be used where several are as likely.
@@ -84,10 +123,14 @@ public final class AskIndex {
         if (whole.isEmpty()) {
             return List.of();
         }
-        List<String> asked = Arrays.stream(whole.split(" ")).toList();
+        List<String> typedWords = split(whole);
+        List<Asked> asked = typedWords.stream()
+                .map(w -> new Asked(LITTLE.contains(w) ? OF_LITTLE : 1, likenesses.computeIfAbsent(w, this::likeness)))
+                .toList();
+        String meaning = meaning(typedWords);
         List<Scored> found = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
-            double score = score(entries.get(i), whole, asked);
+            double score = score(entries.get(i), whole, meaning, asked);
             if (score > 0) {
                 found.add(new Scored(entries.get(i).command, score, i));
             }
@@ -99,24 +142,20 @@ public final class AskIndex {
         return found.stream().limit(most).map(Scored::command).toList();
     }
 
-    private static double score(Entry e, String whole, List<String> asked) {
+    private static double score(Entry e, String whole, String meaning, List<Asked> asked) {
         double score = 0;
         double possible = 0;
-        for (String word : asked) {
-            double worth = LITTLE.contains(word) ? OF_LITTLE : 1;
-            possible += worth;
-            double best = Math.max(
-                    IN_LABEL * likeness(word, e.inLabel),
-                    Math.max(IN_WORDS * likeness(word, e.inWords), IN_SENTENCE * likeness(word, e.inSentence)));
-            score += worth * best;
+        for (Asked word : asked) {
+            possible += word.worth;
+            score += word.worth
+                    * Math.max(
+                            IN_LABEL * word.best(e.inLabel),
+                            Math.max(IN_WORDS * word.best(e.inWords), IN_SENTENCE * word.best(e.inSentence)));
         }
         score /= Math.max(possible, 0.5);
-        String meaning = meaning(asked);
         if (e.label.equals(whole) || e.words.contains(whole)) {
             score += AS_TYPED;
-        } else if (!meaning.isEmpty()
-                && e.words.stream()
-                        .anyMatch(w -> meaning(Arrays.asList(w.split(" "))).equals(meaning))) {
+        } else if (!meaning.isEmpty() && e.meanings.contains(meaning)) {
             score += AS_TYPED / 2;
         } else if (e.label.startsWith(whole) || e.words.stream().anyMatch(w -> w.startsWith(whole))) {
             score += AS_TYPED / 3;
@@ -129,29 +168,24 @@ public final class AskIndex {
         return String.join(" ", words.stream().filter(w -> !LITTLE.contains(w)).toList());
     }
 
-    /** 1 for a word that is there, less for one that begins one that is, or that is mistyped. */
-    private static double likeness(String word, Set<String> in) {
-        if (in.contains(word)
-                || in.contains(word + "s")
-                || word.endsWith("s") && in.contains(word.substring(0, word.length() - 1))) {
-            return 1;
-        }
-        if (word.length() > 1 && in.stream().anyMatch(w -> w.startsWith(word))) {
-            return 0.8;
-        }
-        return word.length() >= SHORTEST_MISTYPED
-                        && !NearMatch.of(
-                                        word,
-                                        in.stream()
-                                                .filter(w -> Math.abs(w.length() - word.length()) < 2)
-                                                .toList())
-                                .isEmpty()
-                ? 0.4
-                : 0;
+    private double[] likeness(String word) {
+        double[] all = new double[vocabulary.size()];
+        vocabulary.forEach((known, token) -> all[token] = likeness(word, known));
+        return all;
     }
 
-    private static Set<String> tokens(String text) {
-        return Set.copyOf(new java.util.HashSet<>(Arrays.asList(plain(text).split(" "))));
+    /** 1 for a word that is known, less for one that begins it, or that is it mistyped. */
+    private static double likeness(String word, String known) {
+        if (known.equals(word) || known.equals(word + "s") || word.equals(known + "s")) {
+            return 1;
+        }
+        if (word.length() > 1 && known.startsWith(word)) {
+            return 0.8;
+        }
+        boolean mistyped = word.length() >= SHORTEST_MISTYPED
+                && Math.abs(known.length() - word.length()) < 2
+                && !NearMatch.of(word, List.of(known)).isEmpty();
+        return mistyped ? 0.4 : 0;
     }
 
     private static String plain(String text) {
