@@ -10,14 +10,16 @@ import javax.management.ObjectName;
 
 /** What is in memory after a collection.
  *
- * @param megabytes of objects that are in use: what the heap takes besides is how far its regions are filled
+ * @param megabytes of objects that are in use, but for pixels: what the heap takes besides is how far its regions are filled
+ * @param pixels megabytes of pictures and of the toolkit's textures: as many as what was shown last takes
  * @param listeners objects by which the toolkit and Rondel tell each other of changes
  * @param nodes of the toolkit's scenes
  * @param jobs and their elements */
-record Held(double megabytes, long listeners, long nodes, long jobs) {
+record Held(double megabytes, double pixels, long listeners, long nodes, long jobs) {
 
     private static final Pattern LINE = Pattern.compile("\\s*\\d+:\\s+(\\d+)\\s+\\d+\\s+(\\S+).*");
     private static final Pattern TOTAL = Pattern.compile("Total\\s+\\d+\\s+(\\d+).*");
+    private static final Pattern PIXELS = Pattern.compile("\\s*\\d+:\\s+\\d+\\s+(\\d+)\\s+\\[I\\b.*");
     private static final Pattern LISTENERS =
             Pattern.compile(".*(ExpressionHelper|Listener|Subscription|EventHandler|BindingHelper|Observer).*");
     private static final Pattern NODES =
@@ -32,8 +34,13 @@ record Held(double megabytes, long listeners, long nodes, long jobs) {
             System.gc();
         }
         String histogram = histogram();
+        double pixels = bytes(histogram, PIXELS) / MB;
         return new Held(
-                bytes(histogram) / MB, count(histogram, LISTENERS), count(histogram, NODES), count(histogram, JOBS));
+                bytes(histogram, TOTAL) / MB - pixels,
+                pixels,
+                count(histogram, LISTENERS),
+                count(histogram, NODES),
+                count(histogram, JOBS));
     }
 
     /** Asks for all memory there is: before it is refused, all that is held softly is let go. */
@@ -62,10 +69,10 @@ record Held(double megabytes, long listeners, long nodes, long jobs) {
         }
     }
 
-    private static long bytes(String histogram) {
+    private static long bytes(String histogram, Pattern line) {
         return histogram
                 .lines()
-                .map(TOTAL::matcher)
+                .map(line::matcher)
                 .filter(Matcher::matches)
                 .mapToLong(m -> Long.parseLong(m.group(1)))
                 .findFirst()

@@ -40,8 +40,14 @@ final class WindowUse implements SoakPart {
     /** What is learnt in the first quarter, as fonts and pictures of the shelf, stays. */
     private static final int LEARNING = 3;
 
-    /** A rise of less than this part from the first sample that counts to the last is none. */
+    /** A sample holds more by what was shown last: the least of so many, early and late, tell whether something stays. */
+    private static final int LEAST_OF = 3;
+
+    /** A rise of less than this part from the early to the late ones is none. */
     private static final double RISE = 0.1;
+
+    /** Pictures of all stages at once, the toolkit's textures and those of the window itself, in MB. */
+    private static final double MOST_PIXELS = 256;
 
     private static final long HISTORY = 64L << 20;
 
@@ -77,10 +83,11 @@ final class WindowUse implements SoakPart {
             Platform.runLater(start);
         }
         done.await();
-        judge("MB of heap", Held::megabytes);
+        judge("MB of objects", Held::megabytes);
         judge("listeners", h -> h.listeners());
         judge("nodes", h -> h.nodes());
         judge("parts of jobs", h -> h.jobs());
+        judgePixels();
         return new Outcome(said(), faults);
     }
 
@@ -192,22 +199,24 @@ final class WindowUse implements SoakPart {
     }
 
     private void judge(String what, ToDoubleFunction<Held> figure) {
-        if (held.size() <= LEARNING + 2) {
+        if (held.size() < LEARNING + 2 * LEAST_OF) {
             return;
         }
-        List<Held> counted = held.subList(LEARNING, held.size());
-        double n = counted.size();
-        double meanX = (n - 1) / 2;
-        double meanY = counted.stream().mapToDouble(figure).average().orElseThrow();
-        double slope = 0;
-        double spread = 0;
-        for (int i = 0; i < counted.size(); i++) {
-            slope += (i - meanX) * (figure.applyAsDouble(counted.get(i)) - meanY);
-            spread += (i - meanX) * (i - meanX);
+        double early = least(held.subList(LEARNING, LEARNING + LEAST_OF), figure);
+        double late = least(held.subList(held.size() - LEAST_OF, held.size()), figure);
+        if (late > early * (1 + RISE)) {
+            faults.add(String.format(Locale.ROOT, "window: %s rise by %.0f%%", what, 100 * (late / early - 1)));
         }
-        double rise = slope / spread * (n - 1) / meanY;
-        if (rise > RISE) {
-            faults.add(String.format(Locale.ROOT, "window: %s rise by %.0f%%", what, 100 * rise));
+    }
+
+    private static double least(List<Held> samples, ToDoubleFunction<Held> figure) {
+        return samples.stream().mapToDouble(figure).min().orElseThrow();
+    }
+
+    private void judgePixels() {
+        double most = held.stream().mapToDouble(Held::pixels).max().orElse(0);
+        if (most > MOST_PIXELS) {
+            faults.add(String.format(Locale.ROOT, "window: pixels take %.0f MB", most));
         }
     }
 
@@ -219,9 +228,11 @@ final class WindowUse implements SoakPart {
         Held last = held.getLast();
         return String.format(
                 Locale.ROOT,
-                "heap %.0f to %.0f MB, listeners %,d to %,d, nodes %,d to %,d, parts of jobs %,d to %,d",
+                "objects %.0f to %.0f MB, pixels %.0f to %.0f MB, listeners %,d to %,d, nodes %,d to %,d, parts of jobs %,d to %,d",
                 first.megabytes(),
                 last.megabytes(),
+                first.pixels(),
+                last.pixels(),
                 first.listeners(),
                 last.listeners(),
                 first.nodes(),
