@@ -24,6 +24,7 @@ import rondel.geometry.curve.Contour;
 import rondel.geometry.curve.Retraced;
 import rondel.job.ShapeElement;
 import rondel.job.TextElement;
+import rondel.lines.join.JoinTuning;
 
 /** One contour that is to be cut, on the sheet.
  *
@@ -112,14 +113,27 @@ public record CutLine(Checked.Placed of, Contour contour, LineString line) {
         return points.toCoordinateArray();
     }
 
+    /** Whether both are open and meet where they end.
+     *
+     * @param nearest where they are nearest, on this one and on the other */
+    public boolean goesOnIn(CutLine other, Coordinate[] nearest) {
+        return !isClosed()
+                && !other.isClosed()
+                && nearest[0].distance(nearest[1]) <= JoinTuning.TOLERANCE
+                && endsAt(nearest[0])
+                && other.endsAt(nearest[1]);
+    }
+
+    private boolean endsAt(Coordinate place) {
+        return Stream.of(line.getStartPoint(), line.getEndPoint())
+                .anyMatch(end -> end.getCoordinate().distance(place) < TOUCHES);
+    }
+
     /** Whether both go on where they meet. */
     private boolean meetsAmid(CutLine other) {
         for (Coordinate c : OverlayNGRobust.overlay(line, other.line, OverlayNG.INTERSECTION)
                 .getCoordinates()) {
-            boolean atAnEnd = Stream.of(line, other.line)
-                    .flatMap(l -> Stream.of(l.getStartPoint(), l.getEndPoint()))
-                    .anyMatch(end -> end.getCoordinate().distance(c) < TOUCHES);
-            if (!atAnEnd) {
+            if (!endsAt(c) && !other.endsAt(c)) {
                 return true;
             }
         }

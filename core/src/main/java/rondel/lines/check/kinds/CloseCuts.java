@@ -23,7 +23,8 @@ import rondel.progress.Cancellation;
 import rondel.units.LengthFormat;
 import rondel.words.Words;
 
-/** Cut lines that cross or touch, or that run closer to each other than the material bears. */
+/** Cut lines that cross or touch, or that run closer to each other than the material bears. Open ones whose ends meet are one line: that
+ *  they are open is said by itself. */
 public record CloseCuts() implements Check {
 
     @Override
@@ -55,6 +56,9 @@ public record CloseCuts() implements Check {
                     Near known = worst.get(both);
                     if (known == null || !known.crossing && gap <= known.gap) {
                         boolean crossing = gap == 0 && a.crosses(b);
+                        if (!crossing && a.goesOnIn(b, distance.nearestPoints(b.line()))) {
+                            continue;
+                        }
                         if (known == null || crossing || gap < known.gap) {
                             worst.put(both, new Near(a, b, gap, crossing));
                         }

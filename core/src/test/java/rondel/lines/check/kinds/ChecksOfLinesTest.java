@@ -82,11 +82,17 @@ class ChecksOfLinesTest {
         Job halves = job(
                 cut("left", path(false, 60, 10, 10, 10, 10, 50, 60, 50)),
                 cut("right", path(false, 60, 50, 110, 50, 110, 10, 60, 10)));
-        List<Finding> both =
-                found(halves).stream().filter(f -> f.code().equals("openCut")).toList();
+        List<Finding> both = found(halves);
+        assertThat(both).extracting(Finding::code).containsOnly("openCut");
         assertThat(both).extracting(f -> f.element().orElseThrow().value()).containsExactly("left", "right");
         assertThat(codes(both.getFirst().fix().orElseThrow().operation().get().apply(halves)))
                 .isEmpty();
+    }
+
+    @Test
+    void anOpenCutThatEndsOnTheMiddleOfAnotherTouchesIt() {
+        Job tee = job(cut("bar", path(false, 10, 10, 110, 10)), cut("stem", path(false, 60, 10, 60, 90)));
+        assertThat(codes(tee)).containsExactlyInAnyOrder("openCutAlone", "touchingCuts");
     }
 
     @Test
