@@ -24,6 +24,7 @@ import rondel.desktop.model.Bench;
 import rondel.desktop.model.BoundedHistory;
 import rondel.formats.fonts.FontsAtHand;
 import rondel.formats.job.HistoryFile;
+import rondel.formats.job.JobFile;
 import rondel.formats.picture.PictureLevels;
 import rondel.formats.reading.ArtworkReader;
 import rondel.formats.shelf.StarterShelf;
@@ -125,7 +126,9 @@ final class WindowUse implements SoakPart {
                     return;
                 }
                 if (busy) {
-                    fault("hang after " + person.last(), new IllegalStateException("busy for " + LONGEST + " s"));
+                    faults.add("window: busy for " + LONGEST + " s after " + person.last() + " with "
+                            + bench.selection() + BusyThreads.stacks());
+                    keepForLooking(own);
                 }
                 busyFor = 0;
                 if (counting) {
@@ -163,6 +166,13 @@ final class WindowUse implements SoakPart {
                 .filter(s -> s.contains("Exception"))
                 .findFirst()
                 .ifPresent(s -> fault(person.last(), new IllegalStateException(s)));
+    }
+
+    /** The job as it was before what took so long. */
+    private void keepForLooking(Path own) {
+        Path kept = own.resolve("busy.rondel");
+        JobFile.write(bench.job(), kept, new PictureLevels(PICTURES));
+        faults.add("window: the job then is " + kept);
     }
 
     private void fault(String what, Throwable why) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import rondel.geometry.Affine;
 import rondel.geometry.Box;
 import rondel.geometry.FillRule;
@@ -51,7 +52,18 @@ final class HaloMaking {
 
     /** What several elements cover together on their sheet: of pictures, what is opaque. Lines count with their area. */
     PlacedArtwork covered(List<ElementId> elements, double threshold) {
-        return covered.computeIfAbsent(new Artwork(elements, threshold), this::cover);
+        return once(covered, new Artwork(elements, threshold), this::cover);
+    }
+
+    /** Two threads may work out the same; none waits for another, which might wait for it. */
+    private static <K, V> V once(Map<K, V> known, K key, Function<K, V> made) {
+        V value = known.get(key);
+        if (value != null) {
+            return value;
+        }
+        V fresh = made.apply(key);
+        V other = known.putIfAbsent(key, fresh);
+        return other == null ? fresh : other;
     }
 
     private PlacedArtwork cover(Artwork artwork) {
@@ -101,21 +113,21 @@ final class HaloMaking {
                 Offsetting.of(own.art(), link.settings(), others, link.gap().orElse(0)));
     }
 
-    /** Works out what does not depend on neighbours. */
-    void prepare(Link.Around link) {
+    /** What artwork covers, with all worked out that does not depend on neighbours. */
+    CoveredArtwork prepared(Link.Around link) {
         CoveredArtwork art =
                 covered(link.elements(), link.settings().threshold()).art();
         if (!art.outline().isEmpty()) {
             art.grown(link.settings());
             art.nearness();
         }
+        return art;
     }
 
     /** The artwork of other halos that the halo does come near to: a place of it is no further from its artwork than its reach,
      *  and gives way only where the other is nearer than that and the gap. */
     List<List<ElementId>> company(Located halo, Link.Around link) {
-        return company.computeIfAbsent(
-                new Asked(halo.element().id(), link), a -> among(neighbours.of(halo, link), link));
+        return once(company, new Asked(halo.element().id(), link), a -> among(neighbours.of(halo, link), link));
     }
 
     private List<List<ElementId>> among(List<List<ElementId>> near, Link.Around link) {

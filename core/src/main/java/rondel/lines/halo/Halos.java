@@ -20,7 +20,6 @@ import rondel.job.ShapeElement;
 import rondel.job.SheetId;
 import rondel.job.Traits;
 import rondel.job.Tree;
-import rondel.progress.Cancellation;
 import rondel.progress.ParallelMap;
 
 /** Halos that follow their artwork: what is only moved or turned takes its halo along; what is changed otherwise gets it anew,
@@ -78,10 +77,7 @@ public final class Halos implements Follower {
     @Override
     public void prepare(Job job) {
         HaloMaking making = new HaloMaking(job, cache);
-        job.linked().flatMap(Neighbours::link).forEach(link -> {
-            Cancellation.check();
-            making.prepare(link);
-        });
+        ParallelMap.of(job.linked().flatMap(Neighbours::link).toList(), making::prepared);
     }
 
     /** Those that go around no other that is still to follow: a group that holds a halo has one around it only when that is
