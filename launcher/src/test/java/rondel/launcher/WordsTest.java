@@ -96,6 +96,21 @@ class WordsTest {
         assertThat(unused).isEmpty();
     }
 
+    /** Of two sentences under one key, the first is never said. */
+    @Test
+    void noKeyIsGivenTwice() throws IOException {
+        try (Stream<Path> files = Files.list(BUNDLES)) {
+            for (Path file :
+                    files.filter(f -> f.toString().endsWith(".properties")).toList()) {
+                assertThat(Files.readAllLines(file).stream()
+                                .filter(l -> l.matches("[\\w.-]+=.*"))
+                                .map(l -> l.substring(0, l.indexOf('='))))
+                        .as(file.getFileName().toString())
+                        .doesNotHaveDuplicates();
+            }
+        }
+    }
+
     @Test
     void everyLanguageSaysTheSameThings() throws IOException {
         Properties english = bundle("words.properties");

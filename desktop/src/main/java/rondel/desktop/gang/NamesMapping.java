@@ -51,7 +51,7 @@ final class NamesMapping extends GridPane {
         if (list.isPresent()) {
             count.getItems().setAll(choices);
             count.setValue(list.get().count());
-            Label label = new Label(Words.of("names.count"));
+            Label label = new Label(Words.of("names.howMany"));
             label.setLabelFor(count);
             addRow(places.size(), label, count);
         }
