@@ -35,23 +35,24 @@ final class PathRun {
         double[] c = new double[6];
         PathIterator it =
                 new FlatteningPathIterator(outline.iterator(Affine.IDENTITY.toAwt(), FillRule.NON_ZERO), FLATNESS, 14);
-        for (; !it.isDone(); it.next()) {
+        boolean closed = false;
+        for (; !it.isDone() && !closed; it.next()) {
             int segment = it.currentSegment(c);
             if (segment == PathIterator.SEG_CLOSE) {
                 add(points, points.getFirst());
-                return new PathRun(points, true);
-            }
-            if (segment == PathIterator.SEG_MOVETO && !points.isEmpty()) {
+                closed = true;
+            } else if (segment == PathIterator.SEG_MOVETO && !points.isEmpty()) {
                 break;
+            } else {
+                add(points, new Point(c[0], c[1]));
             }
-            add(points, new Point(c[0], c[1]));
         }
         if (points.size() < 2) {
             Point start = points.isEmpty() ? Point.ORIGIN : points.getFirst();
-            points = List.of(start, start.plus(1, 0));
+            return new PathRun(List.of(start, start.plus(1, 0)), false);
         }
         boolean meets = points.getFirst().distanceTo(points.getLast()) < FLATNESS && points.size() > 2;
-        return new PathRun(points, meets);
+        return new PathRun(points, closed || meets);
     }
 
     private static void add(List<Point> points, Point p) {
