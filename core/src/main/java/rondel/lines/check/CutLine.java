@@ -140,9 +140,10 @@ public record CutLine(Checked.Placed of, Contour contour, LineString line) {
         return false;
     }
 
+    /** None of a line that lies all along another. */
     @SuppressWarnings("unchecked")
     private static List<LineString> parts(Geometry lines) {
-        return LinearComponentExtracter.getLines(lines);
+        return lines.isEmpty() ? List.of() : LinearComponentExtracter.getLines(lines);
     }
 
     /** Whether another runs along the same line, either way. */

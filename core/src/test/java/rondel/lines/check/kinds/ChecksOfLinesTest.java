@@ -90,6 +90,12 @@ class ChecksOfLinesTest {
     }
 
     @Test
+    void anOpenCutThatRunsAlongTheSideOfAPieceTouchesIt() {
+        Job along = job(cut("piece", path(true, 10, 10, 50, 10, 50, 50)), cut("side", path(false, 20, 10, 40, 10)));
+        assertThat(codes(along)).containsExactlyInAnyOrder("openCutAlone", "touchingCuts");
+    }
+
+    @Test
     void anOpenCutThatEndsOnTheMiddleOfAnotherTouchesIt() {
         Job tee = job(cut("bar", path(false, 10, 10, 110, 10)), cut("stem", path(false, 60, 10, 60, 90)));
         assertThat(codes(tee)).containsExactlyInAnyOrder("openCutAlone", "touchingCuts");
