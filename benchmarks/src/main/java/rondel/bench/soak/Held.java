@@ -1,8 +1,6 @@
 package rondel.bench.soak;
 
 import java.lang.management.ManagementFactory;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.management.JMException;
@@ -29,7 +27,7 @@ record Held(double megabytes, double pixels, long listeners, long nodes, long jo
 
     /** Collects, also what is only kept for as long as there is room for it, and counts. */
     static Held now() {
-        fill();
+        letGoOfSoft();
         for (int i = 0; i < 3; i++) {
             System.gc();
         }
@@ -43,15 +41,14 @@ record Held(double megabytes, double pixels, long listeners, long nodes, long jo
                 count(histogram, JOBS));
     }
 
-    /** Asks for all memory there is: before it is refused, all that is held softly is let go. */
-    private static void fill() {
-        List<byte[]> all = new ArrayList<>();
+    /** Asks for more memory than there is, at once: before it is refused, all that is held softly is let go, and no other thread goes without any. */
+    private static void letGoOfSoft() {
         try {
-            while (true) {
-                all.add(new byte[1 << 24]);
-            }
-        } catch (OutOfMemoryError e) {
-            all.clear();
+            byte[] tooMuch = new byte[Integer.MAX_VALUE - 8];
+            throw new IllegalStateException(
+                    "a heap of less than 2 GB is wanted, not one that has room for " + tooMuch.length);
+        } catch (OutOfMemoryError expected) {
+            // As it should be.
         }
     }
 
