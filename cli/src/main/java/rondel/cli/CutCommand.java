@@ -30,7 +30,6 @@ import rondel.run.route.Machine;
 import rondel.run.route.Route;
 import rondel.run.route.RoutePlan;
 import rondel.words.Decimals;
-import rondel.words.Refusal;
 import rondel.words.Words;
 
 /** Cuts a pass: as a file of HP-GL, or on a machine. */
@@ -94,9 +93,6 @@ final class CutCommand implements Callable<Integer> {
                 .orElse(read);
         Sheet of = job.sheet(JobChange.sheet(job, sheet));
         Pass pass = Passes.numbered(job, of.id(), number);
-        if (pass.tool().isEmpty()) {
-            throw Refusal.of(pass.isStitch() ? "cut.isStitch" : "cut.isPrint", pass.name());
-        }
         Route route = RoutePlan.of(pass, of, Machine.USUAL, registering.onPaper(of));
         return target.file != null ? written(pass, route) : sent(pass, route);
     }

@@ -16,6 +16,7 @@ import rondel.job.Sheet;
 import rondel.job.ToolSettings;
 import rondel.progress.Cancellation;
 import rondel.run.passes.Pass;
+import rondel.words.Refusal;
 
 /** Works out the route of a pass: what lies inside before what is around it, a piece with all that is in it before the next piece, near ones
  *  after each other, on rolls in bands along the feed. */
@@ -36,7 +37,8 @@ public final class RoutePlan {
     private RoutePlan(Pass pass, Sheet sheet, Machine machine, UnaryOperator<Point> onPaper) {
         this.machine = machine;
         this.material = pass.material();
-        this.tool = pass.tool().orElseThrow();
+        this.tool = pass.tool()
+                .orElseThrow(() -> Refusal.of(pass.isStitch() ? "cut.isStitch" : "cut.isPrint", pass.name()));
         this.width = sheet.width();
         this.height = sheet.height();
         this.reach = sheet.planned().map(p -> p.usable()).orElse(sheet.trim());
@@ -52,7 +54,8 @@ public final class RoutePlan {
         this.tree = new CutTree(lines);
     }
 
-    /** @param onPaper from the design to where it lies on what is loaded: as it is, unless marks were found that say otherwise */
+    /** @param onPaper from the design to where it lies on what is loaded: as it is, unless marks were found that say otherwise
+     *  @throws Refusal if the pass is printed or stitched */
     public static Route of(Pass pass, Sheet sheet, Machine machine, UnaryOperator<Point> onPaper) {
         return new RoutePlan(pass, sheet, machine, onPaper).route();
     }
