@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.PrecisionModel;
-import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
 import rondel.geometry.curve.Bezier;
 import rondel.geometry.curve.Contour;
@@ -52,7 +51,7 @@ final class Sources {
         }
         if (count > 1) {
             Coordinate[] kept = count == points.length ? points : Arrays.copyOf(points, count);
-            strings.add(new NodedSegmentString(kept, segments.size()));
+            strings.add(new CancellableString(kept, segments.size()));
             ts[count - 1] = 1;
             vertices.add(kept);
             parameters.add(ts);

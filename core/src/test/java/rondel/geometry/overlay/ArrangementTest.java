@@ -1,12 +1,14 @@
 package rondel.geometry.overlay;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.awt.Shape;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Rectangle2D;
 import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -49,6 +51,18 @@ class ArrangementTest {
         assertThat((shared[0][0] & 1) + (shared[0][1] & 1)).isEqualTo(1);
         assertThat(IntStream.range(0, 7).filter(e -> edges.sources()[e].length == 2))
                 .allSatisfy(e -> assertThat(edges.parameters()[e]).containsExactlyInAnyOrder(0, 1, 0, 1));
+    }
+
+    /** Noding is most of the work, and a library's. */
+    @Test
+    void whatIsCalledOffWhileLinesAreNodedEndsThere() {
+        Sources sources = sources(square(0, 0, 10), square(5, 5, 10));
+        Thread.currentThread().interrupt();
+        try {
+            assertThatThrownBy(() -> NodedEdges.of(sources, GRID)).isInstanceOf(CancellationException.class);
+        } finally {
+            assertThat(Thread.interrupted()).isTrue();
+        }
     }
 
     @Test
