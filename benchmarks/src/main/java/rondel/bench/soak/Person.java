@@ -38,8 +38,7 @@ final class Person {
             "quit",
             "versions");
 
-    private static final List<String> STAGES =
-            List.of("stageCompose", "stageLines", "stageGang", "stageRun", "stageHandOff");
+    static final List<String> STAGES = List.of("stageCompose", "stageLines", "stageGang", "stageRun", "stageHandOff");
 
     /** After so many things, dialogs that stand open beside the window are closed, and another job is opened. */
     private static final int A_WHILE = 120;
@@ -151,7 +150,8 @@ final class Person {
         }
     }
 
-    private void stage(String command) {
+    /** Goes to a stage. */
+    void stage(String command) {
         last = command;
         window.commands().get(command).run();
     }

@@ -3,7 +3,9 @@ package rondel.bench.soak;
 import java.lang.reflect.Proxy;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -41,14 +43,11 @@ final class WindowUse implements SoakPart {
     /** What is learnt in the first quarter, as fonts and pictures of the shelf, stays. */
     private static final int LEARNING = 3;
 
-    /** A sample holds more by what was shown last: the least of so many, early and late, tell whether something stays. */
-    private static final int LEAST_OF = 3;
-
-    /** A rise of less than this part from the early to the late ones is none. */
+    /** A rise of less than this part from the first sample that counts to the last is none. */
     private static final double RISE = 0.1;
 
     /** Pictures of all stages at once, the toolkit's textures and those of the window itself, in MB. */
-    private static final double MOST_PIXELS = 256;
+    private static final double MOST_PIXELS = 320;
 
     private static final long HISTORY = 64L << 20;
 
@@ -116,6 +115,7 @@ final class WindowUse implements SoakPart {
             private long seen = System.nanoTime();
             private double busyFor;
             private boolean counting;
+            private final Deque<String> toVisit = new ArrayDeque<>();
 
             @Override
             public void handle(long now) {
@@ -131,7 +131,9 @@ final class WindowUse implements SoakPart {
                     keepForLooking(own);
                 }
                 busyFor = 0;
-                if (counting) {
+                if (!toVisit.isEmpty()) {
+                    person.stage(toVisit.removeFirst());
+                } else if (counting) {
                     counting = false;
                     held.add(Held.now());
                     System.err.printf(Locale.ROOT, "window: %,d done, %s%n", made, held.getLast());
@@ -140,6 +142,8 @@ final class WindowUse implements SoakPart {
                         && held.size() < made / Math.max(1, count / SAMPLES)) {
                     person.rest();
                     bench.open(blank(), Optional.empty());
+                    // What the other stages showed of the job before goes when they show this one.
+                    toVisit.addAll(Person.STAGES);
                     counting = true;
                 } else if (made >= count || busy) {
                     stop();
@@ -208,19 +212,25 @@ final class WindowUse implements SoakPart {
                 }));
     }
 
+    /** By a straight line through the samples: what a stage showed last comes and goes. */
     private void judge(String what, ToDoubleFunction<Held> figure) {
-        if (held.size() < LEARNING + 2 * LEAST_OF) {
+        if (held.size() <= LEARNING + 2) {
             return;
         }
-        double early = least(held.subList(LEARNING, LEARNING + LEAST_OF), figure);
-        double late = least(held.subList(held.size() - LEAST_OF, held.size()), figure);
-        if (late > early * (1 + RISE)) {
-            faults.add(String.format(Locale.ROOT, "window: %s rise by %.0f%%", what, 100 * (late / early - 1)));
+        List<Held> counted = held.subList(LEARNING, held.size());
+        double n = counted.size();
+        double meanX = (n - 1) / 2;
+        double meanY = counted.stream().mapToDouble(figure).average().orElseThrow();
+        double slope = 0;
+        double spread = 0;
+        for (int i = 0; i < counted.size(); i++) {
+            slope += (i - meanX) * (figure.applyAsDouble(counted.get(i)) - meanY);
+            spread += (i - meanX) * (i - meanX);
         }
-    }
-
-    private static double least(List<Held> samples, ToDoubleFunction<Held> figure) {
-        return samples.stream().mapToDouble(figure).min().orElseThrow();
+        double rise = slope / spread * (n - 1) / meanY;
+        if (rise > RISE) {
+            faults.add(String.format(Locale.ROOT, "window: %s rise by %.0f%%", what, 100 * rise));
+        }
     }
 
     private void judgePixels() {
