@@ -15,6 +15,7 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
 import org.locationtech.jts.linearref.LengthIndexedLine;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import rondel.geometry.Crossings;
@@ -115,11 +116,13 @@ public record CutLine(Checked.Placed of, Contour contour, LineString line) {
 
     /** Whether both are open and meet where they end.
      *
-     * @param nearest where they are nearest, on this one and on the other */
-    public boolean goesOnIn(CutLine other, Coordinate[] nearest) {
-        return !isClosed()
-                && !other.isClosed()
-                && nearest[0].distance(nearest[1]) <= JoinTuning.TOLERANCE
+     * @param distance from this one */
+    public boolean goesOnIn(CutLine other, IndexedFacetDistance distance) {
+        if (isClosed() || other.isClosed()) {
+            return false;
+        }
+        Coordinate[] nearest = distance.nearestPoints(other.line);
+        return nearest[0].distance(nearest[1]) <= JoinTuning.TOLERANCE
                 && endsAt(nearest[0])
                 && other.endsAt(nearest[1]);
     }

@@ -37,10 +37,6 @@ final class ArtworkDistance {
         return new Envelope(area.getEnvelopeInternal());
     }
 
-    double distance(double x, double y) {
-        return segments.crossings(x, y) % 2 == 1 ? 0 : segments.distance(x, y);
-    }
-
     boolean meets(Geometry other) {
         return area.intersects(other);
     }
@@ -68,8 +64,8 @@ final class ArtworkDistance {
         from.apply((CoordinateFilter) c -> square[0] = to.square(c.x + x, c.y + y, square[0]));
     }
 
-    /** That of the places on some spot, for which few edges matter. */
-    OfSpot ofSpots() {
+    /** That of all places. */
+    OfSpot everywhere() {
         return new OfSpot(segments, Side.EITHER);
     }
 
@@ -79,7 +75,7 @@ final class ArtworkDistance {
         EITHER
     }
 
-    /** How far the places on a spot are from the artwork. */
+    /** How far the places on a spot are from the artwork: of a small one, few edges matter. */
     final class OfSpot {
 
         private final SegmentIndex some;

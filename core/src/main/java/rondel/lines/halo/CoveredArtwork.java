@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 import rondel.cache.LastUsed;
+import rondel.cache.Memo;
 import rondel.geometry.Box;
 import rondel.geometry.Outline;
 import rondel.geometry.overlay.FlatArea;
@@ -22,8 +23,8 @@ final class CoveredArtwork {
 
     private final Outline outline;
     private final Map<HaloSettings, Geometry> grown = new HashMap<>();
-    private final Map<HaloSettings, Outline> lines = new HashMap<>();
-    private final Map<Border, Geometry> borders = new LastUsed<>(BORDERS);
+    private final Memo<HaloSettings, Outline> lines = new Memo<>(new HashMap<>());
+    private final Memo<Border, Geometry> borders = new Memo<>(new LastUsed<>(BORDERS));
     private Optional<Geometry> area = Optional.empty();
     private Optional<ArtworkDistance> nearness = Optional.empty();
 
@@ -58,17 +59,7 @@ final class CoveredArtwork {
 
     /** The halo of a settings, where nothing else is near. */
     Outline line(HaloSettings settings) {
-        synchronized (this) {
-            Outline known = lines.get(settings);
-            if (known != null) {
-                return known;
-            }
-        }
-        Outline made = Offsetting.fitted(grown(settings), settings.smallestHole());
-        synchronized (this) {
-            lines.putIfAbsent(settings, made);
-            return lines.get(settings);
-        }
+        return lines.get(settings, s -> Offsetting.fitted(grown(s), s.smallestHole()));
     }
 
     /** What a halo of a settings takes in, where nothing else is near. */
@@ -83,17 +74,8 @@ final class CoveredArtwork {
 
     /** What a halo of a settings gives way of to the halo of a neighbour. */
     Geometry givesWay(HaloSettings settings, Neighbour neighbour, double gap) {
-        Border border = new Border(settings, neighbour, gap);
-        synchronized (borders) {
-            Geometry known = borders.get(border);
-            if (known != null) {
-                return known;
-            }
-        }
-        Geometry made = HalfwayBorder.of(nearness(), grown(settings), neighbour, gap);
-        synchronized (borders) {
-            borders.put(border, made);
-        }
-        return made;
+        return borders.get(
+                new Border(settings, neighbour, gap),
+                b -> HalfwayBorder.of(nearness(), grown(settings), neighbour, gap));
     }
 }

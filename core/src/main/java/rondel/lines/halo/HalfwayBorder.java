@@ -67,7 +67,7 @@ final class HalfwayBorder {
         int width = (int) Math.ceil(box.getWidth() / STEP);
         int height = (int) Math.ceil(box.getHeight() / STEP);
         int[][] values = new int[height][width];
-        block(values, 0, 0, powerOfTwo(Math.max(width, height)), box, own.ofSpots(), other.ofSpots());
+        block(values, 0, 0, powerOfTwo(Math.max(width, height)), box, own.everywhere(), other.everywhere());
         Outline taken = LevelLines.of(
                         width,
                         height,
@@ -128,27 +128,18 @@ final class HalfwayBorder {
             for (int row = y; row < Math.min(y + size, values.length); row++) {
                 Arrays.fill(values[row], x, Math.min(x + size, values[row].length), value);
             }
-        } else if (size == SPOT) {
-            Cancellation.check();
-            double around = STEP * Math.sqrt(2) * middle;
-            quarters(values, x, y, size / 2, box, mine.around(px, py, around), others.around(qx, qy, around));
         } else {
-            quarters(values, x, y, size / 2, box, mine, others);
+            Cancellation.check();
+            boolean narrower = size == SPOT;
+            double around = STEP * Math.sqrt(2) * middle;
+            ArtworkDistance.OfSpot myFew = narrower ? mine.around(px, py, around) : mine;
+            ArtworkDistance.OfSpot theirFew = narrower ? others.around(qx, qy, around) : others;
+            int half = size / 2;
+            block(values, x, y, half, box, myFew, theirFew);
+            block(values, x + half, y, half, box, myFew, theirFew);
+            block(values, x, y + half, half, box, myFew, theirFew);
+            block(values, x + half, y + half, half, box, myFew, theirFew);
         }
-    }
-
-    private void quarters(
-            int[][] values,
-            int x,
-            int y,
-            int half,
-            Envelope box,
-            ArtworkDistance.OfSpot mine,
-            ArtworkDistance.OfSpot others) {
-        block(values, x, y, half, box, mine, others);
-        block(values, x + half, y, half, box, mine, others);
-        block(values, x, y + half, half, box, mine, others);
-        block(values, x + half, y + half, half, box, mine, others);
     }
 
     /** No place of a block, nor one beside it or at its corners, is on the other side of the border if its middle is this far from it, in mm: each

@@ -1,9 +1,9 @@
 package rondel.lines.halo;
 
 import java.lang.ref.SoftReference;
-import java.util.Map;
 import java.util.function.Supplier;
 import rondel.cache.LastUsed;
+import rondel.cache.Memo;
 
 /** Keeps what artwork covers from one edit to the next, so that an edit computes only what it has changed. What is kept is a
  *  function of its key: a result is the same with it and without. Any thread may ask. */
@@ -13,29 +13,18 @@ public final class HaloCache {
     private static final int MOST = 1024;
 
     /** For as long as there is memory for it. */
-    private SoftReference<Map<ArtworkKey, CoveredArtwork>> kept = new SoftReference<>(null);
+    private SoftReference<Memo<ArtworkKey, CoveredArtwork>> kept = new SoftReference<>(null);
 
-    private synchronized Map<ArtworkKey, CoveredArtwork> kept() {
-        Map<ArtworkKey, CoveredArtwork> all = kept.get();
+    private synchronized Memo<ArtworkKey, CoveredArtwork> kept() {
+        Memo<ArtworkKey, CoveredArtwork> all = kept.get();
         if (all == null) {
-            all = new LastUsed<>(MOST);
+            all = new Memo<>(new LastUsed<>(MOST));
             kept = new SoftReference<>(all);
         }
         return all;
     }
 
     CoveredArtwork get(ArtworkKey key, Supplier<CoveredArtwork> made) {
-        Map<ArtworkKey, CoveredArtwork> all = kept();
-        synchronized (all) {
-            CoveredArtwork known = all.get(key);
-            if (known != null) {
-                return known;
-            }
-        }
-        CoveredArtwork fresh = made.get();
-        synchronized (all) {
-            CoveredArtwork other = all.putIfAbsent(key, fresh);
-            return other == null ? fresh : other;
-        }
+        return kept().get(key, k -> made.get());
     }
 }

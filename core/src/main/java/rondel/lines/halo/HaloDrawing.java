@@ -32,6 +32,7 @@ final class HaloDrawing {
         Map<ElementId, Outline> outlines = new HashMap<>();
         ParallelMap.of(halos, id -> {
                     Outline outline = outline(making, job.located(id));
+                    // Heard from the thread that asks, which draws its share of them.
                     Advance.to(drawn.incrementAndGet(), halos.size());
                     return Map.entry(id, outline);
                 })

@@ -1,12 +1,9 @@
 package rondel.lines.halo;
 
+import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Function;
+import rondel.cache.Memo;
 import rondel.geometry.Affine;
-import rondel.geometry.Box;
 import rondel.geometry.FillRule;
 import rondel.geometry.Outline;
 import rondel.geometry.Point;
@@ -27,8 +24,8 @@ final class HaloMaking {
     private final Job job;
     private final HaloCache cache;
     private final Neighbours neighbours;
-    private final Map<Artwork, PlacedArtwork> covered = new ConcurrentHashMap<>();
-    private final Map<Asked, List<List<ElementId>>> company = new ConcurrentHashMap<>();
+    private final Memo<Artwork, PlacedArtwork> covered = new Memo<>(new HashMap<>());
+    private final Memo<Asked, List<List<ElementId>>> company = new Memo<>(new HashMap<>());
 
     /** A halo, and the link that it is asked about by. */
     private record Asked(ElementId halo, Link.Around link) {}
@@ -52,18 +49,7 @@ final class HaloMaking {
 
     /** What several elements cover together on their sheet: of pictures, what is opaque. Lines count with their area. */
     PlacedArtwork covered(List<ElementId> elements, double threshold) {
-        return once(covered, new Artwork(elements, threshold), this::cover);
-    }
-
-    /** Two threads may work out the same; none waits for another, which might wait for it. */
-    private static <K, V> V once(Map<K, V> known, K key, Function<K, V> made) {
-        V value = known.get(key);
-        if (value != null) {
-            return value;
-        }
-        V fresh = made.apply(key);
-        V other = known.putIfAbsent(key, fresh);
-        return other == null ? fresh : other;
+        return covered.get(new Artwork(elements, threshold), this::cover);
     }
 
     private PlacedArtwork cover(Artwork artwork) {
@@ -127,31 +113,22 @@ final class HaloMaking {
     /** The artwork of other halos that the halo does come near to: a place of it is no further from its artwork than its reach,
      *  and gives way only where the other is nearer than that and the gap. */
     List<List<ElementId>> company(Located halo, Link.Around link) {
-        return once(company, new Asked(halo.element().id(), link), a -> among(neighbours.of(halo, link), link));
-    }
-
-    private List<List<ElementId>> among(List<List<ElementId>> near, Link.Around link) {
-        Optional<Box> reached = near.isEmpty() ? Optional.empty() : reached(link);
-        return near.stream().filter(n -> meets(n, link, reached)).toList();
+        return company.get(new Asked(halo.element().id(), link), a -> neighbours.of(halo, link).stream()
+                .filter(n -> isNear(n, link))
+                .toList());
     }
 
     /** Whether the halo of a link comes near to the artwork of another, so that it is of its company. */
-    boolean isNear(Neighbours.Kept other, Link.Around link) {
-        return meets(other.elements(), link, reached(link));
-    }
-
-    private Optional<Box> reached(Link.Around link) {
-        return covered(link.elements(), link.settings().threshold())
+    boolean isNear(List<ElementId> other, Link.Around link) {
+        double threshold = link.settings().threshold();
+        double reach = 2 * Offsetting.reach(link.settings()) + link.gap().orElse(0);
+        return covered(link.elements(), threshold)
                 .bounds()
-                .map(b -> b.grown(
-                        2 * Offsetting.reach(link.settings()) + link.gap().orElse(0)));
-    }
-
-    private boolean meets(List<ElementId> other, Link.Around link, Optional<Box> reached) {
-        return reached.isPresent()
-                && covered(other, link.settings().threshold())
+                .map(own -> own.grown(reach))
+                .filter(reached -> covered(other, threshold)
                         .bounds()
-                        .filter(reached.get()::intersects)
-                        .isPresent();
+                        .filter(reached::intersects)
+                        .isPresent())
+                .isPresent();
     }
 }

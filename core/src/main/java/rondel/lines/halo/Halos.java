@@ -42,10 +42,9 @@ public final class Halos implements Follower {
             SheetId sheet = halo.sheet().id();
             return old.sheet().id().equals(sheet)
                     && NeighbourChanges.isSame(located(was.job(), link.elements()), located(is.job(), link.elements()))
-                    && is.neighbours().zone(link).stream().allMatch(z -> changes.within(z, sheet)
-                            .filter(found -> found.before().stream().noneMatch(k -> was.isNear(k, link))
-                                    && found.after().stream().noneMatch(k -> is.isNear(k, link)))
-                            .isPresent());
+                    && is.neighbours().zone(link).stream()
+                            .allMatch(z -> changes.noneNear(
+                                    z, sheet, k -> was.isNear(k.elements(), link), k -> is.isNear(k.elements(), link)));
         }
     }
 

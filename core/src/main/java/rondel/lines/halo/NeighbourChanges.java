@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
 import rondel.geometry.Box;
 import rondel.job.ElementId;
 import rondel.job.Located;
@@ -21,29 +22,25 @@ final class NeighbourChanges {
     private final Map<SheetId, Optional<Changed>> changed = new ConcurrentHashMap<>();
 
     /** What changed of others, as it was and as it is. */
-    record Changed(List<Neighbours.Kept> before, List<Neighbours.Kept> after) {
-
-        private Changed within(Box zone) {
-            return new Changed(within(before, zone), within(after, zone));
-        }
-
-        private static List<Neighbours.Kept> within(List<Neighbours.Kept> all, Box zone) {
-            return all.stream().filter(k -> zone.intersects(k.zone())).toList();
-        }
-    }
+    private record Changed(List<Neighbours.Kept> before, List<Neighbours.Kept> after) {}
 
     NeighbourChanges(Neighbours was, Neighbours is) {
         this.was = was;
         this.is = is;
     }
 
-    /** Those that changed wherever a halo may reach; nothing where the order of the others is another.
+    /** Whether none of those that changed is or was near to a halo, and the others are in the same order.
      *
-     * @param zone how far it may */
-    Optional<Changed> within(Box zone, SheetId sheet) {
-        return changed.computeIfAbsent(sheet, this::on).map(c -> c.within(zone));
+     * @param zone how far the halo may reach: what is not there is not asked about */
+    boolean noneNear(Box zone, SheetId sheet, Predicate<Neighbours.Kept> wasNear, Predicate<Neighbours.Kept> isNear) {
+        Predicate<Neighbours.Kept> within = k -> zone.intersects(k.zone());
+        return changed.computeIfAbsent(sheet, this::on)
+                .filter(c -> c.before.stream().noneMatch(within.and(wasNear))
+                        && c.after.stream().noneMatch(within.and(isNear)))
+                .isPresent();
     }
 
+    /** Nothing where the order of the others is another. */
     private Optional<Changed> on(SheetId sheet) {
         List<Neighbours.Kept> before = kept(was, sheet);
         List<Neighbours.Kept> after = kept(is, sheet);

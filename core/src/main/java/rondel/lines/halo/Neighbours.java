@@ -27,7 +27,7 @@ final class Neighbours {
 
     private static final double MITRE = 4;
 
-    /** Questions about a sheet. */
+    /** Questions about a sheet that cost less than building a tree of it: as many as there are neighbours of one, before and after an edit. */
     private static final int FEW = 32;
 
     private final Job job;

@@ -56,7 +56,7 @@ public record CloseCuts() implements Check {
                     Near known = worst.get(both);
                     if (known == null || !known.crossing && gap <= known.gap) {
                         boolean crossing = gap == 0 && a.crosses(b);
-                        if (!crossing && a.goesOnIn(b, distance.nearestPoints(b.line()))) {
+                        if (!crossing && a.goesOnIn(b, distance)) {
                             continue;
                         }
                         if (known == null || crossing || gap < known.gap) {
